@@ -125,6 +125,17 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"x": [3.0, 3 + 11 / 12, 12.5]},
         "ages in years and months",
     ),
+    "raised marks of footnotes": (column("27ᵃ|34|45†|12¹|8ᵃᵇ"), {"x": [27.0, 34.0, 45.0, 12.0, 8.0]}, "footnote marks"),
+    "two ways of writing dates, one in either order": (
+        column("2026-01-15|25/03/2026|2026-06-04|09/03/2026|2026-07-01|14/02/2026"),
+        {"x": ["2026-01-15", "2026-03-25", "2026-06-04", "2026-03-09", "2026-07-01", "2026-02-14"]},
+        "several ways",
+    ),
+    "dates beside dates that nobody can tell": (
+        column("2026-01-15|2026-06-04|09/03/2026|2026-07-01|01/02/2026|2026-08-01"),
+        {"x": ["2026-01-15", "2026-06-04", "09/03/2026"]},
+        "is none for sure",
+    ),
     "degrees with minutes": (
         column("48°30'N|7° 30' 36\" S|12°15′W|0.5°E"),
         {"x": [48.5, -7.51, -12.25, 0.5]},

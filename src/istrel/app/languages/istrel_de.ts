@@ -4408,6 +4408,10 @@
    <translation>häufigster Wert</translation>
   </message>
   <message>
+   <source>most of its words are dates, “{word}” is none for sure; it was left as text.</source>
+   <translation>die meisten Wörter sind Datumsangaben, „{word}“ ist nicht sicher eine; es blieb Text.</translation>
+  </message>
+  <message>
    <source>most: {value}</source>
    <translation>meist: {value}</translation>
   </message>

@@ -4408,6 +4408,10 @@
    <translation>valor más frecuente</translation>
   </message>
   <message>
+   <source>most of its words are dates, “{word}” is none for sure; it was left as text.</source>
+   <translation>la mayoría de sus palabras son fechas, «{word}» no lo es con seguridad; se dejó como texto.</translation>
+  </message>
+  <message>
    <source>most: {value}</source>
    <translation>sobre todo: {value}</translation>
   </message>

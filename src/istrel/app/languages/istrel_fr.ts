@@ -4408,6 +4408,10 @@
    <translation>valeur la plus fréquente</translation>
   </message>
   <message>
+   <source>most of its words are dates, “{word}” is none for sure; it was left as text.</source>
+   <translation>la plupart de ses mots sont des dates, « {word} » n’en est pas sûrement une ; laissé en texte.</translation>
+  </message>
+  <message>
    <source>most: {value}</source>
    <translation>surtout : {value}</translation>
   </message>

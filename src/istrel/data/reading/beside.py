@@ -34,6 +34,7 @@ DECORATED = (
     r"(?P<gap> )?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mrd|mn|bn|k|M)\.? ?[€$£]|"
     rf"[°µμ]?{LETTER}{OF_A_UNIT}*\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]+)?$"
 )
+RAISED = "([0-9]) ?[ᵃᵇᶜᵈᵉᶠ¹²³⁴⁵]+$"  # marks of footnotes as well
 TAKEN_OFF = (
     ("mark", english("footnote marks beside its numbers were left out.")),
     ("about", english("signs for “about” before its numbers were left out.")),
@@ -121,7 +122,7 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
     Read
         In one unit, that of most words; words without one are in it. None is read where nothing known stands beside any.
     """
-    plain = tidied(words)
+    plain = pc.replace_substring_regex(tidied(words), RAISED, r"\1†")
     limits = limits_in(plain)
     found = parted(plain)
     unit = next((name for name, _ in found.units().most_common(1)), "")

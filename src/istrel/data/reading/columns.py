@@ -276,7 +276,10 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
     if found is not None:
         return found
     notes.take(told)
-    _say_what_was_left(name, words, notes)
+    if readable.sum() >= AT_LEAST * valid.sum():
+        _say_other_words(name, words, dated.read, notes)
+    else:
+        _say_what_was_left(name, words, notes)
     return texts.as_they_stand()
 
 
@@ -331,6 +334,16 @@ def _dated_words(texts: _Texts, found: Read, readable: NDArray[np.bool_], notes:
         return None
     days = np.where(readable, _stamps_of(dated, distinct, found.values)[texts.codes], np.datetime64(0, "s"))
     return Column(texts.name, Kind.DATE, days, readable, unread=texts.unread(readable))
+
+
+def _say_other_words(name: str, words: pa.Array, read: NDArray[np.bool_], notes: Notes) -> None:
+    """That most words are dates, and which ones are not."""
+    other = words.filter(pa.array(~read))
+    if len(other):
+        says = english(
+            "most of its words are dates, “{word}” is none for sure; it was left as text.", word=other[0].as_py()
+        )
+        notes.say(name, says, unsure=True)
 
 
 def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:

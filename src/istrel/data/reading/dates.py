@@ -160,10 +160,12 @@ def _with_others(name: str, words: pa.Array, found: Read, others: list[Way], not
     """With the words that are written in other ways, where these leave no order open."""
     stamps, read = found.stamps.copy(), found.read.copy()
     for way in others:
-        if read.all() or ("<first>" in way.pattern and not way.usual):
+        if read.all():
             continue
         told = Notes(day_first=notes.day_first)
         more = _written(name, words, way, told, today)
+        if name in told.open and not way.usual:
+            continue
         new = more.read & ~read
         if new.any():
             notes.take(told)
