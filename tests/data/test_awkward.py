@@ -125,6 +125,8 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"x": [3.0, 3 + 11 / 12, 12.5]},
         "ages in years and months",
     ),
+    "raised powers of ten": (column("5×10³|2.5 · 10⁻²|3 × 10⁴"), {"x": [5000.0, 0.025, 30_000.0]}, ""),
+    "raised figures behind numbers": (column("12¹|3²|40|7"), {"x": [12.0, 3.0, 40.0, 7.0]}, "footnote marks"),
     "raised marks of footnotes": (column("27ᵃ|34|45†|12¹|8ᵃᵇ"), {"x": [27.0, 34.0, 45.0, 12.0, 8.0]}, "footnote marks"),
     "two ways of writing dates, one in either order": (
         column("2026-01-15|25/03/2026|2026-06-04|09/03/2026|2026-07-01|14/02/2026"),

@@ -43,6 +43,8 @@ IN_PARTS = (
 )
 POWER = r"^([+-]?[0-9]+(?:[.,][0-9]+)?) ?[×xX·*] ?10\^?\(?([+-]?[0-9]{1,3})\)?$"
 OTHER_DIGITS = r"[٠-٩۰-۹०-९০-৯๐-๙０-９⁰¹²³⁴-⁹]"
+OF_POWER = re.compile(r"([×xX·*] ?10\^?)([⁺⁻]?[⁰¹²³⁴-⁹]+)")
+RAISED = str.maketrans("⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻", "0123456789+-")
 LIST = r"^[0-9]{1,3}(?:(?:[,;] ?[0-9]{1,2}){2,}|(?:\.[0-9]{1,2}){2,}(?:\.[0-9]+)?)$"  # answers side by side, versions, addresses
 
 
@@ -120,8 +122,9 @@ def _in_one(word: str) -> str:
 
 
 def _in_our_digits(word: str) -> str:
-    """A word with the digits of other scripts, wide or raised, as ours."""
-    return "".join(str(unicodedata.digit(c)) if c.isdigit() and not c.isascii() else c for c in word)
+    """A word with the digits of other scripts, or wide, as ours; raised ones as those of a power of ten: elsewhere they are marks."""
+    plain = "".join(str(unicodedata.decimal(c)) if c.isdecimal() and not c.isascii() else c for c in word)
+    return OF_POWER.sub(lambda found: found[1] + found[2].translate(RAISED), plain)
 
 
 def as_numbers(words: pa.Array, marks: Marks) -> Read:
