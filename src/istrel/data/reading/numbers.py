@@ -106,7 +106,8 @@ def _with_minus_in_front(plain: pa.Array) -> pa.Array:
 def _in_one(word: str) -> str:
     """“2½”, “2 3/4” and “5€50” as one number, in a way that needs no decimal mark; any other word as it is."""
     found = re.fullmatch(
-        r"([+-]?[0-9]*) ?([¼½¾⅐-⅞])(.*)|([+-]?[0-9]+) ([0-9]{1,2})/([0-9]{1,2})|([0-9]+) ?([€$£]) ?([0-9]{2})", word
+        r"([+-]?[0-9]*) ?([¼½¾⅐-⅞])([^0-9].*|)|([+-]?[0-9]+) ([0-9]{1,2})/([0-9]{1,2})|([0-9]+) ?([€$£]) ?([0-9]{2})",
+        word,
     )
     if found is None:
         return word
@@ -122,7 +123,7 @@ def _in_one(word: str) -> str:
 
 
 def _in_our_digits(word: str) -> str:
-    """A word with the digits of other scripts, or wide, as ours; raised ones as those of a power of ten: elsewhere they are marks."""
+    """A word with digits of other scripts, or wide ones, as ours; raised ones in a power of ten: elsewhere they are marks."""
     plain = "".join(str(unicodedata.decimal(c)) if c.isdecimal() and not c.isascii() else c for c in word)
     return OF_POWER.sub(lambda found: found[1] + found[2].translate(RAISED), plain)
 
