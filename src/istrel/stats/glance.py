@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.stats.bars import bars
 from istrel.stats.moderate import EXTREME
+from istrel.stats.quick import quantiles_of_each
 from istrel.stats.remote import may_be_remote
 from istrel.stats.valleys import may_have_humps
 
@@ -104,7 +105,7 @@ def _looked(
 ) -> list[Glance]:
     ordered = np.sort(np.where(inside, values, np.inf), axis=1)
     there = np.arange(ordered.shape[1]) < n[:, None]
-    quantiles = np.column_stack([_quantile(ordered, n, share) for share in SHARES])
+    quantiles = np.column_stack([quantiles_of_each(ordered, n, share) for share in SHARES])
     mean, skewness = _moments(values, inside, n)
     first, last = _bulk(ordered[:, 0], ordered[np.arange(n.size), n - 1], quantiles)
     heights = bars(ordered, there, first, last)
@@ -135,16 +136,6 @@ def _looked(
         strict=True,
     )
     return [Glance(*seen) for seen in each]
-
-
-def _quantile(ordered: Floats, n: NDArray[np.int64], share: float) -> Floats:
-    """As `quick_quantiles`, of each column."""
-    rows, place = np.arange(n.size), share * (n - 1)
-    below = place.astype(np.int64)
-    part = place - below
-    low, high = ordered[rows, below], ordered[rows, np.minimum(below + 1, n - 1)]
-    step = high - low
-    return np.where(part >= 0.5, high - step * (1 - part), np.where(part > 0, low + step * part, low))
 
 
 def _bulk(low: Floats, high: Floats, quantiles: Floats) -> tuple[Floats, Floats]:

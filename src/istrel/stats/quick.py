@@ -28,3 +28,20 @@ def _at(ordered: NDArray[np.float64], place: float) -> float:
     high = float(ordered[below + 1])
     step = high - low
     return high - step * (1 - part) if part >= 0.5 else low + step * part
+
+
+def quantiles_of_each(ordered: NDArray[np.float64], n: NDArray[np.int64], share: float) -> NDArray[np.float64]:
+    """The quantile of each of many columns.
+
+    Parameters
+    ----------
+    ordered, n
+        Values in order within each column, shape (columns, rows), of which the first `n`, at least one, count.
+    """
+    rows, place = np.arange(n.size), share * (n - 1)
+    below = place.astype(np.int64)
+    part = place - below
+    low, high = ordered[rows, below], ordered[rows, np.minimum(below + 1, n - 1)]
+    with np.errstate(invalid="ignore"):  # the logarithm of 0 has no distance to itself
+        step = high - low
+        return np.where(part >= 0.5, high - step * (1 - part), np.where(part > 0, low + step * part, low))

@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.moderate import moderate
-from istrel.stats.quick import quick_quantiles
+from istrel.stats.quick import quantiles_of_each, quick_quantiles
 
 FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of a normal variable
 FAR_IN_STEPS = 3.0  # of whole numbers as they are, where a step more lies between the quartiles
@@ -69,25 +69,16 @@ def may_be_remote(ordered: NDArray[np.float64], n: NDArray[np.int64]) -> NDArray
 
 def _any_above(ordered: NDArray[np.float64], n: NDArray[np.int64], *, below: bool = False) -> NDArray[np.bool_]:
     """Whether the last value of each column (the first, of values that descend) lies far beyond the quartile."""
-    low, high = (_place(ordered, n, share) for share in ((0.75, 0.25) if below else (0.25, 0.75)))
+    low, high = (quantiles_of_each(ordered, n, share) for share in ((0.75, 0.25) if below else (0.25, 0.75)))
     end = ordered[:, 0] if below else ordered[np.arange(n.size), n - 1]
     return np.asarray(end > high + FAR * (high - low))
 
 
 def _leans(ordered: NDArray[np.float64], n: NDArray[np.int64]) -> NDArray[np.float64]:
     """As `_lean`, of each column."""
-    low, median, high = (_place(ordered, n, share) for share in (0.02, 0.5, 0.98))
+    low, median, high = (quantiles_of_each(ordered, n, share) for share in (0.02, 0.5, 0.98))
     with np.errstate(all="ignore"):
         return np.where(high > low, np.abs(high + low - 2 * median) / (high - low), 0.0)
-
-
-def _place(ordered: NDArray[np.float64], n: NDArray[np.int64], share: float) -> NDArray[np.float64]:
-    """The quantile of each column, linear between neighbours."""
-    rows, place = np.arange(n.size), share * (n - 1)
-    below = place.astype(np.int64)
-    low, high = ordered[rows, below], ordered[rows, np.minimum(below + 1, n - 1)]
-    with np.errstate(invalid="ignore"):
-        return np.where(place > below, low + (place - below) * (high - low), low)
 
 
 def may_be_in_other_unit(n: int, low: float, high: float) -> bool:
