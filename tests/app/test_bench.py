@@ -298,6 +298,17 @@ def test_a_click_on_a_number_opens_it_and_one_on_a_bar_shows_its_cases(
     qtbot.keyClick(open_number(0, 1), Qt.Key.Key_Escape)
     assert not slip.isVisible()
     press(open_number(0, 2), "show its case")
+    window.stations.bench.widget.writing.say("describe age across completed with mean, difference")
+    settle()
+    slip = open_number(0, 2)
+    assert slip.found is not None
+    said = [slip.found.printed]
+    for place in (0, 1):  # an end of its interval, then the other one
+        beside = [one for one in slip.findChildren(QPushButton) if one.accessibleName().startswith("open ")]
+        qtbot.mouseClick(beside[place], Qt.MouseButton.LeftButton)
+        settle()
+        said.append(slip.found.printed)
+    assert said == ["0.07", "−0.10", "0.23"]
     assert window.cases.drawer.cases.rowCount() == 1
     assert window.cases.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
     window.stations.bench.widget.writing.say("describe age as histogram with width = 10, start = 0")

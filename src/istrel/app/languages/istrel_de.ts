@@ -3051,6 +3051,10 @@
    <translation>nebeneinander</translation>
   </message>
   <message>
+   <source>beside it</source>
+   <translation>daneben</translation>
+  </message>
+  <message>
    <source>binary</source>
    <translation>binär</translation>
   </message>
@@ -4749,6 +4753,10 @@
   <message>
    <source>open the {n}</source>
    <translation>die {n} aufklappen</translation>
+  </message>
+  <message>
+   <source>open {number}</source>
+   <translation>{number} öffnen</translation>
   </message>
   <message>
    <source>opening {name}</source>

@@ -3051,6 +3051,10 @@
    <translation>uno junto a otro</translation>
   </message>
   <message>
+   <source>beside it</source>
+   <translation>al lado</translation>
+  </message>
+  <message>
    <source>binary</source>
    <translation>binaria</translation>
   </message>
@@ -4749,6 +4753,10 @@
   <message>
    <source>open the {n}</source>
    <translation>desplegar los {n}</translation>
+  </message>
+  <message>
+   <source>open {number}</source>
+   <translation>abrir {number}</translation>
   </message>
   <message>
    <source>opening {name}</source>

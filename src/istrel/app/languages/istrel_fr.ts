@@ -3051,6 +3051,10 @@
    <translation>côte à côte</translation>
   </message>
   <message>
+   <source>beside it</source>
+   <translation>à côté</translation>
+  </message>
+  <message>
    <source>binary</source>
    <translation>binaire</translation>
   </message>
@@ -4749,6 +4753,10 @@
   <message>
    <source>open the {n}</source>
    <translation>déplier les {n}</translation>
+  </message>
+  <message>
+   <source>open {number}</source>
+   <translation>ouvrir {number}</translation>
   </message>
   <message>
    <source>opening {name}</source>

@@ -11,10 +11,11 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.as_spoken import as_spoken
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
-from istrel.app.proof.slip import NumberSlip
+from istrel.app.proof.slip import NumberSlip, Others
 from istrel.app.words import tr
 from istrel.data.dataset import rows_of
 from istrel.exhibits.behind import Behind, mask_of
+from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
 from istrel.problem import Problem
 from istrel.study.explaining import Explained, opened_cell
@@ -31,18 +32,24 @@ class Opener(QObject):
         paper.behind_wanted.connect(self.show)
         paper.number_wanted.connect(self.open)
 
-    def open(self, cell: Cell, at: QPoint) -> None:
-        """Unfold the working of a number; where it has none, show its cases."""
-        proof = self._paper.proof
+    def open(self, cells: tuple[Cell, ...], at: QPoint) -> None:
+        """Unfold the working of the first of some numbers, and offer the others; where it has none, show its cases."""
+        proof, cell = self._paper.proof, cells[0]
         if proof is None:
             return
         self._behind = cell.behind
-        work = partial(opened_cell, proof.exhibit, cell, as_spoken(self._model.style))
-        self._model.background.submit("slip", work, partial(self._unfold, proof, at), self._show_instead)
+        style = as_spoken(self._model.style)
+        others = tuple(
+            (print_cell(other, style), partial(self.open, (other, *(one for one in cells if one is not other)), at))
+            for other in cells[1:]
+            if isinstance(other.value, float | int)
+        )
+        work = partial(opened_cell, proof.exhibit, cell, style)
+        self._model.background.submit("slip", work, partial(self._unfold, proof, at, others), self._show_instead)
 
-    def _unfold(self, proof: Proof, at: QPoint, found: Explained) -> None:
+    def _unfold(self, proof: Proof, at: QPoint, others: Others, found: Explained) -> None:
         if self._paper.proof is proof:  # else another one was set meanwhile
-            self.slip.unfold(found, self._paper, at)
+            self.slip.unfold(found, self._paper, at, others)
 
     def _show_instead(self, problem: Problem) -> None:
         """A number without a working: its cases say more than nothing."""

@@ -32,8 +32,8 @@ SHADOW, BESIDE = 10, 4
 class Paper(QWidget):
     """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom.
 
-    `number_wanted(cell, at)` asks to open a number that was clicked at a point of the screen, `behind_wanted(behind)` for the
-    cases behind a mark; `limits_moved` tells that the two limits on a drawing
+    `number_wanted(cells, at)` asks to open the first of the numbers clicked at a point of the screen: the others stand in the
+    same cell; `behind_wanted(behind)` asks for the cases behind a mark; `limits_moved` tells that the two limits on a drawing
     did, `setting_dragged(name, value, done)` that a setting is dragged, and when it is let go, `walked(where)` at which cell the
     keyboard is.
     """
@@ -286,11 +286,14 @@ class Paper(QWidget):
 
     def _open_walked(self, row: int, column: int) -> None:
         """Open the number at which the keyboard is."""
-        numbers = self._numbers_at(row, column)
+        numbers = self._to_open(row, column)
         if numbers:
-            opening = next((number for number in numbers if number.behind is not None), numbers[0])
             at = self._on_widget(self.rect_of(row, column)).center()
-            self.number_wanted.emit(opening, self.mapToGlobal(at))
+            self.number_wanted.emit(numbers, self.mapToGlobal(at))
+
+    def _to_open(self, row: int, column: int) -> tuple[Cell, ...]:
+        """The values in a cell of the table, first the one whose cases are known."""
+        return tuple(sorted(self._numbers_at(row, column), key=lambda number: number.behind is None))
 
     def _numbers_at(self, row: int, column: int) -> tuple[Cell, ...]:
         """The values in a cell of the table."""
@@ -383,10 +386,9 @@ class Paper(QWidget):
                 super().mouseReleaseEvent(event)
                 return
         cell, item = self.cell_at(where), self.item_at(where)
-        numbers = self._numbers_at(*cell) if cell is not None else ()
+        numbers = self._to_open(*cell) if cell is not None else ()
         if numbers:
-            opening = next((number for number in numbers if number.behind is not None), numbers[0])
-            self.number_wanted.emit(opening, event.globalPosition().toPoint())
+            self.number_wanted.emit(numbers, event.globalPosition().toPoint())
         elif item is not None and item.behind is not None:
             self.behind_wanted.emit(item.behind)
         super().mouseReleaseEvent(event)

@@ -16,6 +16,7 @@ from istrel.study.explaining import Explained
 
 WIDTH, BESIDE = 400, 12
 MOST_STEPS = 12
+Others = tuple[tuple[str, Callable[[], None]], ...]
 
 
 class NumberSlip(QFrame):
@@ -33,8 +34,14 @@ class NumberSlip(QFrame):
         self.setFixedWidth(WIDTH)
         self._lines = column(self, margins=(20, 16, 20, 16), spacing=4)
 
-    def unfold(self, found: Explained, paper: QWidget, at: QPoint) -> None:
-        """Show an opened number, clicked at a point of the screen, beside the paper it stands on."""
+    def unfold(self, found: Explained, paper: QWidget, at: QPoint, others: Others = ()) -> None:
+        """Show an opened number, clicked at a point of the screen, beside the paper it stands on.
+
+        Parameters
+        ----------
+        others
+            (as it prints, what opens it) of the other numbers in the same cell.
+        """
         self.found = found
         self.hide()  # what is laid out again in sight knows no height yet
         clear(self._lines)
@@ -53,6 +60,8 @@ class NumberSlip(QFrame):
         self._add_pulling(found)
         self._lines.addSpacing(8)
         self._lines.addLayout(self._foot(found))
+        if others:
+            self._lines.addLayout(self._beside(others))
         if found.source:
             said = " · ".join(tr(part) for part in found.source.split(" · "))  # how the file was read, too
             self._lines.addWidget(label(said, "small", wrap=True))
@@ -86,7 +95,7 @@ class NumberSlip(QFrame):
     def _head(self, found: Explained) -> QHBoxLayout:
         head = row(spacing=8)
         head.addWidget(serif_label(found.printed, 22, bold=True))
-        whole = repr(int(found.value)) if found.value.is_integer() else repr(found.value)
+        whole = (repr(int(found.value)) if found.value.is_integer() else repr(found.value)).replace("-", "−")
         if whole != found.printed:
             head.addWidget(label(whole, "small"), 0, Qt.AlignmentFlag.AlignBottom)
         head.addStretch(1)
@@ -120,6 +129,15 @@ class NumberSlip(QFrame):
         foot.addWidget(button(tr("copy"), "link", self._copy, tip=tr("copy this working as text")))
         foot.addStretch(1)
         return foot
+
+    def _beside(self, others: Others) -> QHBoxLayout:
+        """The numbers that stand in the same cell, to be opened as well."""
+        line = row(spacing=12)
+        line.addWidget(label(tr("beside it"), "small"))
+        for printed, opens in others:
+            line.addWidget(button(printed, "link", opens, tip=tr("open {number}", number=printed)))
+        line.addStretch(1)
+        return line
 
     def _choose(self, rows: tuple[int, ...] | None) -> None:
         self.hide()
