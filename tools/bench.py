@@ -296,7 +296,46 @@ def files() -> list[Row]:
             times = [_seconds(partial(_screen_anew, whole, codebook)) for _ in range(3)]
             middle = statistics.median(times)
             rows.append(Row(f"{name}: screened whole, by {mark:g} s", f"{mark:g} s", middle, middle / mark, 1.0))
+        for columns, mark in ((5_000, 2.0), (30_000, 10.0)):
+            csv.write_csv(_many_columns(columns), path)
+            looked = statistics.median(_seconds(partial(_look, path)) for _ in range(3))
+            rows.append(
+                Row(
+                    f"{columns:,} columns × 100: the first look, by {mark:g} s",
+                    f"{mark:g} s",
+                    looked,
+                    looked / mark,
+                    1.0,
+                )
+            )
     return rows
+
+
+def _look(path: Path) -> None:
+    from istrel.render.intake import render_intake
+    from istrel.study.intake import take_in
+    from istrel.study.opening import open_data
+
+    render_intake(take_in(open_data(path)), "json")
+
+
+def _many_columns(columns: int) -> Any:
+    """Measures, skewed ones, answers, counts and words in turn, a few of each missing."""
+    import pyarrow as pa
+
+    rng, n = np.random.default_rng(4), 100
+    kinds = (
+        lambda: np.round(rng.normal(50, 10, n), 2),
+        lambda: np.round(np.exp(rng.normal(0, 1, n)), 4),
+        lambda: rng.integers(1, 6, n).astype(float),
+        lambda: rng.poisson(3, n).astype(float),
+    )
+    table: dict[str, Any] = {}
+    for k in range(columns):
+        gone = rng.random(n) < 0.02
+        values = rng.choice(["yes", "no"], n) if k % 5 == 4 else kinds[k % 5]()
+        table[f"q{k}"] = pa.array(values, mask=gone)
+    return pa.table(table)
 
 
 def whole_exhibits() -> list[Row]:
