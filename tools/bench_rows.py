@@ -40,13 +40,8 @@ def works() -> Iterator[tuple[str, Work, str, Work]]:
     yield "rows that stand for 2,000,000,000 cases", _made(sentence, counted), "the same rows", _made(sentence, plain)
     sample = _data(x=rng.normal(50, 9, ROWS).round(1), g=rng.integers(1, 4, ROWS), w=rng.uniform(0.5, 2, ROWS).round(3))
     weighted = Dataset(sample.table, replace(sample.codebook, rows=Rows(weight="w")))
-    for sentence in (sentence, "count g"):
-        yield (
-            f"rows of a weighted sample: {sentence}",
-            _made(sentence, weighted),
-            "the same rows",
-            _made(sentence, sample),
-        )
+    for said in (sentence, "count g"):
+        yield f"rows of a weighted sample: {said}", _made(said, weighted), "the same rows", _made(said, sample)
 
 
 def _data(**columns: NDArray[Any]) -> Dataset:
