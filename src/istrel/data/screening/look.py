@@ -47,19 +47,22 @@ class Look:
     today: np.datetime64
     only: frozenset[str] | None = None
     copies: set[str] = field(default_factory=set)
+    _of_kinds: dict[Kind, tuple[str, ...]] = field(default_factory=dict)
     _of_the_form: dict[str, tuple[float, ...]] = field(default_factory=dict)
     _plain: dict[str, Glance | None] = field(default_factory=dict)
     _far: dict[str, Mask] = field(default_factory=dict)
     _other_units: dict[str, OtherUnit | None] = field(default_factory=dict)
 
-    @property
+    @cached_property
     def names(self) -> tuple[str, ...]:
         """Variables of the source that are in use; what is derived follows its parents."""
         looked_at = (v for v in self.data.codebook.variables if self.only is None or v.name in self.only)
         return tuple(v.name for v in looked_at if v.in_use and v.formula is None)
 
     def of_kind(self, kind: Kind) -> tuple[str, ...]:
-        return tuple(name for name in self.names if self.data.table.column(name).kind is kind)
+        if kind not in self._of_kinds:
+            self._of_kinds[kind] = tuple(name for name in self.names if self.data.table.column(name).kind is kind)
+        return self._of_kinds[kind]
 
     @cached_property
     def weighted(self) -> Rows:
@@ -67,7 +70,7 @@ class Look:
         rows = self.data.codebook.rows
         return rows if rows.said else weighted_by(self.data.table, self.data.codebook)
 
-    @property
+    @cached_property
     def measured(self) -> tuple[str, ...]:
         """Numbers whose size means something by itself: weights do not."""
         numbers = (name for name in self.of_kind(Kind.NUMBER) if name != self.weighted.weight)
