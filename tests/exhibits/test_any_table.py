@@ -8,7 +8,7 @@ import tempfile
 from pathlib import Path
 
 import msgspec
-from hypothesis import given, settings
+from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from depth import DEEP
@@ -23,6 +23,7 @@ from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.sentence.settings import Place, fitting_settings, show_setting
 from istrel.sentence.vocabulary import VERBS
+from istrel.study.explaining import opened_cell
 from istrel.study.opening import open_data
 from istrel.style.house import HouseStyle, load_style
 from istrel.style.phrases import LANGUAGES, phrases_in
@@ -67,7 +68,7 @@ def sentences(draw: st.DrawFn) -> str:
     groups = draw(st.sampled_from(["", " across g", " across g, h", " across g × h"]))
     place = Place(verb.name, form, against, bool(groups))
     subjects = draw(st.sampled_from([subjects_of(verb.name, form), "x", "o, x, g", "p, q", "k"]))
-    chosen = draw(st.lists(st.sampled_from(fitting_settings(place)), max_size=2, unique=True))
+    chosen = draw(st.lists(st.sampled_from(fitting_settings(place)), max_size=3, unique=True))
     said = [
         needed
         for s in chosen
@@ -94,8 +95,18 @@ def styles() -> list[HouseStyle]:
 STYLES = styles()
 
 
+FEW = "x,y,z,g,h,o,k,p,q\n" + "".join(
+    f"{x},1,2,{g},{h},1,1,n0,n0\n"
+    for x, g, h in ((1, "p", "u"), (7, "q", "u"), (7, "r", "v"), (3, "q", "v"), (7, "p", ""), (0, "q", "v"))
+)
+ALIKE = FEW.replace(",v,", ",u,")  # one value alone
+
+
 @settings(max_examples=60 if DEEP else 24)
 @given(text=tables(), sentence=sentences())
+@example(text=FEW, sentence="describe x, h across g as table with difference, test, pairs")
+@example(text=ALIKE, sentence="describe h across g as table with difference, measure = odds ratio")
+@example(text=ALIKE, sentence="describe h across g as table with difference, test, pairs, measure = risk ratio")
 def test_an_exhibit_is_whole_or_refused_in_plain_words(text: str, sentence: str) -> None:
     exhibit = made_or_refused(text, sentence)
     if isinstance(exhibit, str):
@@ -109,6 +120,18 @@ def test_an_exhibit_is_whole_or_refused_in_plain_words(text: str, sentence: str)
         for note in exhibit.margin:
             assert not NONE.search(plain_text(note.says, style))
     words_give_the_numbers_of_the_table(exhibit, STYLES[0])
+    every_number_opens_or_says_why_not(exhibit, STYLES[0])
+
+
+def every_number_opens_or_says_why_not(exhibit: Exhibit, style: HouseStyle) -> None:
+    if isinstance(exhibit.sheet, FigureSheet):
+        return
+    for cell in (cell for row in exhibit.sheet.rows for text in row.cells for cell in cells_in(text)):
+        try:
+            said = "\n".join(opened_cell(exhibit, cell, style).lines())
+        except Problem as problem:
+            said = problem.message
+        assert not NONE.search(said), said
 
 
 def made_or_refused(text: str, sentence: str) -> Exhibit | str:

@@ -154,7 +154,8 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
     """
     if exhibit.request.settings["hide_below"] is not None:
         raise Problem(english("Numbers are not opened where small counts are hidden: their working would tell them."))
-    working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell)
+    known = isinstance(cell.value, float | int)
+    working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell) if known else None
     if working is None or not isinstance(cell.value, float | int):
         raise Problem(
             english(

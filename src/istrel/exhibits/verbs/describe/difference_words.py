@@ -97,8 +97,9 @@ class Marks:
         if len({_measure_key(d) for d in effects}) == 1 and len(_printed(result)) == 1:
             assert effects[0].effect is not None
             self._alone[_measure_key(effects[0])] = say(MEASURES[effects[0].effect.measure].symbol)
-        if len({_test_key(d) for d in (*tests, *_tested_pairs(result))}) == 1:
-            self._alone[_test_key(tests[0])] = say("head_p")
+        by = {_test_key(d) for d in (*tests, *_tested_pairs(result))}
+        if len(by) == 1:
+            self._alone[by.pop()] = say("head_p")
         self._said: dict[tuple[str, ...], str] = {}
 
     def of(self, what: tuple[str, ...]) -> str:

@@ -108,7 +108,8 @@ def _of_categories(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[E
         effect = ratio_effect(counts, said["measure"].replace(" ", "_"), confidence=said["confidence"])
     tables = len(plan.subjects) * len(plan.groupings)
     test = categories.categories_test(counts, tables=tables) if said["test"] else None
-    return effect, test, labels[1] if effect is not None and effect.measure in OF_TWO_SHARES else ""
+    meant = effect is not None and effect.measure in OF_TWO_SHARES and len(labels) > 1
+    return effect, test, labels[1] if meant else ""
 
 
 def _of_order(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
