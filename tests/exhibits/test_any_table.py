@@ -104,6 +104,7 @@ ALIKE = FEW.replace(",v,", ",u,")  # one value alone
 
 @settings(max_examples=60 if DEEP else 24)
 @given(text=tables(), sentence=sentences())
+@example(text=FEW, sentence="relate k against h as table")
 @example(text=FEW, sentence="describe x, h across g as table with difference, test, pairs")
 @example(text=ALIKE, sentence="describe h across g as table with difference, measure = odds ratio")
 @example(text=ALIKE, sentence="describe h across g as table with difference, test, pairs, measure = risk ratio")

@@ -41,7 +41,7 @@ def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | Non
             return _measure(name, found, cell, plan)
         if name and cell.column == "alpha":
             return explain_alpha(name, cell, _part(found, plan), plan)
-        if cell.row.startswith(" ~ ".join(plan.subjects)) and agreement_row(found, plan) == cell.row:
+        if plan.request.settings["agreement"] and agreement_row(found, plan) == cell.row:
             return explain_agreement(found, cell, plan)
         for pair in found.pairs:
             of, end = _asked(cell)
