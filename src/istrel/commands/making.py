@@ -15,6 +15,9 @@ if TYPE_CHECKING:
     from istrel.data.dataset import Dataset
 
 
+MOST_LOOKED_AT = 10_000_000  # rows: of more, different values alone would take longer than the exhibit
+
+
 def make(options: argparse.Namespace) -> int:
     """One run, one or several files: the exhibits are made once."""
     from istrel.exhibits.make import make_exhibit
@@ -42,7 +45,8 @@ def make(options: argparse.Namespace) -> int:
         write(render(document, output.ending), path, options)
     named = frozenset(word for exhibit in exhibits for word in words_in(exhibit.sentence))
     tell(_doubts(data, named))
-    if not is_study_name(options.source):  # of a study the findings were seen, and what was left was left
+    seen = is_study_name(options.source)  # of a study the findings were seen, and what was left was left
+    if not seen and data.n_rows <= MOST_LOOKED_AT:
         tell(_found(data, named))
     return DONE
 
