@@ -12,6 +12,7 @@ import pytest
 from istrel.data.dataset import Dataset
 from istrel.data.facts import file_facts
 from istrel.data.levels import Level
+from istrel.data.markers import CODE_LIKE, holds_code_like
 from istrel.data.patterns import missing_map, missing_patterns
 from istrel.data.row_key import key_of
 from istrel.data.screening import Finding, screen
@@ -566,3 +567,14 @@ def test_many_findings_of_a_kind_are_told_as_one_with_one_click_for_all(data_of:
     assert history.study.data.tally("g4")[0].max() < 100 > history.study.data.tally("g38")[0].max()
     assert set(found["skewed"].variables) <= set(names[1::2])
     assert len(found["skewed"].variables) > 12
+
+
+def test_codes_are_looked_for_without_sorting() -> None:
+    rng = np.random.default_rng(6)
+    kinds = (
+        rng.normal(50, 30, (40, 60)).round(),
+        rng.normal(0, 1, (10, 60)),
+        np.array([[1e300, -np.inf, np.nan, 98.5] * 15]),
+    )
+    for values in np.concatenate(kinds):
+        assert holds_code_like(values) == bool(np.isin(values, CODE_LIKE).any())

@@ -6,6 +6,7 @@ from collections import defaultdict
 from collections.abc import Iterable
 
 import numpy as np
+from numpy.typing import NDArray
 
 from istrel.data.column import Kind
 from istrel.data.table import Table
@@ -28,6 +29,22 @@ YES = frozenset(
 )
 NO = frozenset("""no n false nein falsch non faux falso não nao nie f fałsz nee nej нет 否 いいえ""".split())  # noqa: SIM905
 MOST_WORDS = 10_000  # a column of more different texts holds free text or keys
+
+
+LEAST_CODE, MOST_CODE = int(CODE_LIKE[0]), int(CODE_LIKE[-1])
+OF_A_CODE = np.isin(np.arange(LEAST_CODE, MOST_CODE + 1), CODE_LIKE)
+BLOCK = 1 << 18
+
+
+def holds_code_like(values: NDArray[np.float64]) -> bool:
+    """Whether one of the values has the form of a code for "no answer"; nothing is sorted."""
+    for start in range(0, values.size, BLOCK):
+        block = values[start : start + BLOCK]
+        block = block[(block >= LEAST_CODE) & (block <= MOST_CODE)]
+        whole = block.astype(np.int64)
+        if bool((OF_A_CODE[whole - LEAST_CODE] & (whole == block)).any()):
+            return True
+    return False
 
 
 def is_marker(word: str) -> bool:

@@ -15,6 +15,7 @@ from istrel.data.formula.tree import Call, Formula
 from istrel.data.guess import suspected_codes
 from istrel.data.guess_rows import weighted_by
 from istrel.data.levels import Level
+from istrel.data.markers import holds_code_like
 from istrel.data.row_marks import repeats
 from istrel.data.rows import Rows
 from istrel.data.screening.finding import NewVariable, Remedy
@@ -91,7 +92,12 @@ class Look:
         """Values that have the form and the place of codes, be it once."""
         if name not in self._of_the_form:
             seen = self.data.glance(name)
-            if seen is not None and not seen.marked:
+            none = (
+                not seen.marked
+                if seen is not None
+                else self.only is not None and not holds_code_like(self.data.numbers(name).values)
+            )
+            if none:
                 self._of_the_form[name] = ()
                 return ()
             level = self.level(name)
