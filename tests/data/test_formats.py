@@ -7,6 +7,7 @@ import io
 import os
 import zipfile
 from collections.abc import Callable
+from itertools import combinations
 from pathlib import Path
 
 import numpy as np
@@ -20,6 +21,7 @@ from odfdo import Table as OpenTable
 from istrel.data.column import Kind
 from istrel.data.reading import ReadingSettings, parquet, read
 from istrel.data.reading import columns as reading_columns
+from istrel.data.reading.arrow import table_in_memory
 from istrel.data.reading.watch import Watch
 from istrel.data.reason import Reason
 from istrel.data.table import Table
@@ -349,10 +351,19 @@ def test_a_long_parquet_file_reads_as_a_short_one_column_by_column(
     pq.write_table(pa.table(columns), tmp_path / "long.parquet", row_group_size=100)
     whole = read(tmp_path / "long.parquet")
     monkeypatch.setattr(parquet, "LONG", 1)
-    monkeypatch.setattr(reading_columns, "LONG", 1)
+    monkeypatch.setattr(reading_columns, "SHORT", 1)
     apart = read(tmp_path / "long.parquet")
     assert apart.source == whole.source
     for one, other in zip(apart.columns, whole.columns, strict=True):
         assert (one.name, one.kind, one.words) == (other.name, other.kind, other.words)
         assert np.array_equal(one.valid, other.valid)
         assert np.array_equal(one.values[one.valid], other.values[other.valid])
+
+
+def test_numbers_of_every_kind_stand_side_by_side() -> None:
+    kinds = [pa.int8(), pa.int64(), pa.uint8(), pa.uint64(), pa.float16(), pa.float32(), pa.float64()]
+    for first, second in combinations(kinds, 2):
+        columns = [pa.array(np.array([1, 2, 3], kind.to_pandas_dtype()), kind) for kind in (first, second)]
+        whole = pa.table({"a": columns[0], "b": columns[1], "none": pa.array([None] * 3, first)})
+        table = table_in_memory("n", whole)
+        assert [table.column(name).values.tolist() for name in "ab"] == [[1.0, 2.0, 3.0]] * 2, (first, second)

@@ -1923,7 +1923,7 @@
   </message>
   <message>
    <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
-   <translation>Les petits effectifs ne sont pas cachés dans le tableau d’une échelle ; ôtez hide_below.</translation>
+   <translation>Les petits effectifs d’une échelle ne sont pas cachés ; ôtez hide_below.</translation>
   </message>
   <message>
    <source>Small counts are not hidden where persons are counted; leave one of both out.</source>

@@ -23,7 +23,7 @@ from istrel.data.reading.durations import as_durations, doubt_ages
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, Read, as_numbers, with_digits
-from istrel.data.reading.numeric import EXACT_IN_FLOAT, plain_columns
+from istrel.data.reading.numeric import EXACT_IN_FLOAT, SHORT, plain_columns
 from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
@@ -32,7 +32,6 @@ from istrel.stats.threads import each
 MOSTLY, AT_LEAST = 0.8, 0.5
 MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
 A_LOOK = 200
-LONG = 50_000  # rows
 FEW_WORDS = 100
 DIGIT = re.compile(r"\d")
 FEWEST_NUMBERS, MOST_OTHERS = 3, 2  # different numbers, and words beside them
@@ -123,7 +122,7 @@ def _each(names: Sequence[str], whole: Whole, marks: Marks, notes: Notes, read: 
         return column, told
 
     places = range(len(names))
-    made = each(one, places) if whole.num_rows >= LONG else [one(place) for place in places]
+    made = each(one, places) if whole.num_rows > SHORT else [one(place) for place in places]
     for _, told in made:
         notes.take(told)
     return [column for column, _ in made]

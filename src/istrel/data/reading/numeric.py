@@ -30,13 +30,17 @@ class Numeric(NamedTuple):
 
 def numeric(table: pa.Table) -> Numeric:
     """The columns of whole and of decimal numbers of a table; none of a long one."""
-    kinds = enumerate(table.schema.types)
-    places = tuple(place for place, kind in kinds if pa.types.is_integer(kind) or pa.types.is_floating(kind))
+    places = tuple(place for place, kind in enumerate(table.schema.types) if _can_be_beside_others(kind))
     if not places or not 0 < table.num_rows <= SHORT:
         return Numeric((), np.zeros((table.num_rows, 0)))
     (batch,) = table.select(list(places)).combine_chunks().to_batches()
     values = batch.to_tensor(null_to_nan=True, row_major=False).to_numpy()
     return Numeric(places, values.astype(np.float64, copy=False))
+
+
+def _can_be_beside_others(kind: pa.DataType) -> bool:
+    """Numbers that Arrow puts into one block; it does not convert halves."""
+    return pa.types.is_integer(kind) or (pa.types.is_floating(kind) and not pa.types.is_float16(kind))
 
 
 def plain_columns(names: Sequence[str], table: pa.Table, whole: NDArray[np.bool_]) -> dict[int, Column]:
