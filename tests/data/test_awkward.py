@@ -118,6 +118,12 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
     "euros for a comma": (column("5€50|12€05|3€99|7€"), {"x": [5.5, 12.05, 3.99, 7.0]}, ""),
     "a minus behind": (column("12-|5|0-|33-|7-"), {"x": [-12.0, 5.0, 0.0, -33.0, -7.0]}, ""),
     "marks of a school": (column("1|2-|2+|3|2|1-"), {"x": ["1", "2-", "2+"]}, ""),
+    "days and hours": (column("2d 4h|18h|1d|3 days 12h"), {"x": [52.0, 18.0, 24.0, 84.0]}, "read as hours"),
+    "signs alone in a western file": (
+        column("36,8¹|36,9|37,1²|38,0").encode("cp1252"),
+        {"x": [36.8, 36.9, 37.1, 38.0]},
+        "footnote marks",
+    ),
     "durations in letters": (column("PT1H30M|PT45M|P1DT2H|PT90S"), {"x": [90.0, 45.0, 1560.0, 1.5]}, "read as minutes"),
     "months in letters, and persons": (column("P1M|P2M|P12|PT"), {"x": ["P1M", "P2M"]}, ""),
     "ages in years and months": (

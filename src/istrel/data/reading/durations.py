@@ -34,7 +34,8 @@ AGES = r"^(?P<a>[0-9]{1,2});(?P<b>1[01]|0?[0-9])(?:\.(?P<c>[0-2]?[0-9]))?$"  # o
 MOSTLY, DAYS_OF_A_MONTH = 0.95, 30.4375
 AND = r"(?:,| and| und| et| y)? ?"
 IN_UNITS = (
-    rf"^(?:(?P<a>[0-9]+(?:[.,][0-9]+)?) ?(?:h|hrs?|hours?|Std\.?|Stunden?|heures?|horas?){AND})?"
+    rf"^(?:(?P<d>[0-9]+(?:[.,][0-9]+)?) ?(?:d|days?|Tage?n?|jours?|días?){AND})?"
+    rf"(?:(?P<a>[0-9]+(?:[.,][0-9]+)?) ?(?:h|hrs?|hours?|Std\.?|Stunden?|heures?|horas?){AND})?"
     rf"(?:(?P<b>[0-9]+(?:[.,][0-9]+)?) ?(?:m|min|mins|minutes?|Min\.?|Minuten?|minutos?){AND})?"
     r"(?:(?P<c>[0-9]+(?:[.,][0-9]+)?) ?(?:s|sec|secs|seconds?|Sek\.?|Sekunden?|secondes?|segundos?))?$"
 )
@@ -111,14 +112,14 @@ def _in_units(plain: pa.Array) -> Read | None:
     """“12h30”, “9.15 Uhr”, “1 h 5 min” as hours, with “22m 44s” as minutes, where some words have two parts; else None."""
     (hour, *minutes_of), of_hours = _parts(plain, HOURS)
     minute = sum(minutes_of)
-    (hours, minutes, seconds), fits = _parts(plain, IN_UNITS)
+    (days, hours, minutes, seconds), fits = _parts(plain, IN_UNITS)
     if (of_hours & (minute > 0)).any() and of_hours.sum() >= fits.sum():
         return _read(plain, hour + minute / 60, of_hours, "h", english("hours and minutes, read as hours"))
-    parts = sum((part > 0).astype(int) for part in (hours, minutes, seconds))
+    parts = sum((part > 0).astype(int) for part in (days, hours, minutes, seconds))
     if not (fits & (parts > 1)).any():
         return None
-    values = 60 * hours + minutes + seconds / 60
-    if (hours[fits] > 0).all():
+    values = 60 * (24 * days + hours) + minutes + seconds / 60
+    if (hours[fits] + days[fits] > 0).all():
         return _read(plain, values / 60, fits, "h", english("durations, read as hours"))
     return _read(plain, values, fits, "min", english("durations, read as minutes"))
 

@@ -33,7 +33,7 @@ LOWER = (
     "αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ",
 )
 ALPHABETS = (*(frozenset(letters + letters.upper()) for letters in LOWER), frozenset("çğıöşüâîûÇĞİÖŞÜIı"))
-SIGNS = frozenset("€£§°²³µ·–—‘’“”„«»…•©®™±×÷¿¡ªº½¼¾")
+SIGNS = frozenset("€£§°¹²³µ·†‡‰–—‘’“”„«»…•©®™±×÷¿¡ªº½¼¾")
 WORD = re.compile(r"[^\W\d_]+")
 BODY = 64 * 1024
 NEAR = 0.05

@@ -72,10 +72,9 @@ def _variance(
 ) -> Array:
     """The variance of Σ w(level) − p Σ w of each level of each group, from what clusters add up to in both."""
     sums = _of_rows(sample, cells, shape) if sample.each else _of_clusters(sample, cells, codes, shape)
-    crossed = np.asarray(sums.squares if sums.crossed is None else sums.crossed)
     left = sums.by_level - p * sums.by_group
     spread = np.tensordot(sample.factors / sample.sizes, left**2, axes=1)
-    within = sums.squares - 2 * p * crossed + p**2 * sums.of_group - spread
+    within = sums.squares - 2 * p * sums.crossed + p**2 * sums.of_group - spread
     alone = left[sample.sizes == 1] - left.sum(axis=0) / sample.strata.size
     return np.asarray(np.maximum(within, 0.0) + (alone**2).sum(axis=0))
 
@@ -86,7 +85,7 @@ class _Sums(NamedTuple):
     """
 
     squares: Array
-    crossed: Array | None
+    crossed: Array
     of_group: Array
     by_level: Array
     by_group: Array
@@ -103,7 +102,7 @@ def _of_rows(sample: Sample, cells: NDArray[np.integer], shape: tuple[int, int])
     of_each = summed(place, weights * weights, n_strata * size).reshape(n_strata, *shape)
     squares = np.tensordot(sample.factors, of_each, axes=1)
     of_group = squares.sum(axis=1, keepdims=True)
-    return _Sums(squares, None, of_group, by_level, by_level.sum(axis=2, keepdims=True))
+    return _Sums(squares, squares, of_group, by_level, by_level.sum(axis=2, keepdims=True))
 
 
 def _of_clusters(
