@@ -261,9 +261,7 @@ def test_every_verb_is_set_on_paper_with_settings_of_its_own(
     assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
 
 
-def test_a_click_on_a_number_opens_it_and_one_on_a_bar_shows_its_cases(
-    opened: Opened, settle: Settle, qtbot: QtBot
-) -> None:
+def test_a_click_on_a_number_opens_it(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence="describe age across format with n, max")
     paper = window.stations.bench.widget.desk.paper
     assert paper.setting is not None
@@ -311,15 +309,28 @@ def test_a_click_on_a_number_opens_it_and_one_on_a_bar_shows_its_cases(
     assert said == ["0.07", "−0.10", "0.23"]
     assert window.cases.drawer.cases.rowCount() == 1
     assert window.cases.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
+
+
+def test_a_click_on_a_bar_opens_its_count_which_shows_its_cases(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(LEARNERS)
     window.stations.bench.widget.writing.say("describe age as histogram with width = 10, start = 0")
     settle()
+    paper = window.stations.bench.widget.desk.paper
     points = (QPoint(x, y) for y in range(0, paper.height(), 8) for x in range(0, paper.width(), 3))
     items = window.stations.bench.widget.draft.proof.exhibit.sheet.panels[0].marks[0].items  # type: ignore[union-attr]
     bar = next(point for point in points if paper.item_at(point) is items[3])
     qtbot.mouseMove(paper, bar)
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=bar)
+    settle()
+    slip = window.stations.bench.widget.opener.slip
     ages = window.model.study.data.numbers("age").values
-    assert window.cases.drawer.cases.rowCount() == int(((ages >= 30) & (ages < 40)).sum())
+    inside = int(((ages >= 30) & (ages < 40)).sum())
+    assert slip.found is not None
+    assert slip.found.printed == str(inside)
+    assert slip.isVisible()
+    link = next(one for one in slip.findChildren(QPushButton) if one.text() == f"show its {inside} cases")
+    qtbot.mouseClick(link, Qt.MouseButton.LeftButton)
+    assert window.cases.drawer.cases.rowCount() == inside
 
 
 def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(

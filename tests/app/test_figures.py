@@ -149,9 +149,37 @@ def test_every_mark_and_axis_says_what_it_is_and_shows_its_cases(hand: Hand) -> 
     hand.qtbot.mouseClick(
         hand.paper, LEFT, pos=hand.paper.point_of(shape.left + shape.width / 2, shape.top + shape.height * 0.8)
     )
-    assert len(seen[0]) == 79  # weekly evening, not completed, with a value
+    hand.settle()
+    slip = hand.window.stations.bench.widget.opener.slip
+    assert slip.found is not None
+    assert (slip.found.printed, slip.found.count) == ("68.0", 79)  # the median of weekly evening, not completed
+    link = next(one for one in slip.findChildren(QPushButton) if one.text() == "show its 79 cases")
+    hand.qtbot.mouseClick(link, LEFT)
+    assert len(seen[0]) == 79
     item = hand.paper.item_at(hand.paper.point_of(shape.left + shape.width / 2, shape.top + shape.height * 0.8))
     assert item is not None
+
+
+def test_marks_of_a_figure_are_walked_and_opened_by_keys(hand: Hand) -> None:
+    hand.say("describe practice_min across format as boxes")
+    walk = hand.paper.walk
+    assert walk.accessibleName() == "Numbers of the figure on the paper"
+    assert [walk.lines.data(walk.lines.index(row, 0)) for row in range(walk.lines.rowCount())] == [
+        "72.0",
+        "59.0",
+        "97.5",
+    ]
+    walk.setFocus()
+    hand.qtbot.keyClick(walk, Qt.Key.Key_Down)
+    place = hand.paper._walked()
+    assert place is not None
+    centre = hand.paper.rect().center()
+    assert place.height() > 20
+    assert place.left() < centre.x() < place.right() + 120
+    hand.qtbot.keyClick(walk, Qt.Key.Key_Return)
+    hand.settle()
+    assert hand.window.stations.bench.widget.opener.slip.found is not None
+    assert hand.window.stations.bench.widget.opener.slip.found.printed == "59.0"
 
 
 def test_the_proof_is_enlarged_by_keys_and_wheel_and_the_hand_still_finds_its_values(hand: Hand) -> None:

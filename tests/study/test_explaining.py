@@ -25,6 +25,7 @@ from istrel.data.levels import Level
 from istrel.data.rows import Rows
 from istrel.data.table import Source, Table
 from istrel.demo import LEARNERS
+from istrel.exhibits.forms.catalogue import FORMS as FORMS_THERE_ARE
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import cells_in
 from istrel.exhibits.verbs.describe.compute import ESTIMATES
@@ -32,7 +33,7 @@ from istrel.exhibits.verbs.describe.working import WORKINGS
 from istrel.problem import Problem
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats.studentized import range_tail
-from istrel.study.explaining import opened, opened_cell
+from istrel.study.explaining import numbers_of_marks, opened, opened_cell
 from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle, load_style
 from istrel.style.phrases import phrases_in
@@ -385,6 +386,64 @@ def test_what_opens_comes_to_the_printed_number(sentence: str, data_of: Callable
         assert opened_ >= least * seen, (opened_, seen)
 
 
+MARKS = (  # sentences, and the rows' meaning
+    ("describe x as histogram with mark = both", Rows()),
+    ("describe x, o across g as histogram with height = percent, arrange = overlaid", Rows()),
+    ("describe x across g as histogram with height = density, rule = sturges", Rows()),
+    ("describe z across g as density with bandwidth = 0.5, mark = both", Rows()),
+    ("describe x across g as density with arrange = ridges, bandwidth_rule = scott", Rows()),
+    ("describe x across g as cumulative", Rows()),
+    ("describe x across g, h as boxes with mark = mean", Rows()),
+    ("describe x as boxes with whiskers = range", Rows()),
+    ("describe x across g as violins", Rows()),
+    ("describe x across g as points with mark = both", Rows()),
+    ("describe x across g × h as means", Rows()),
+    ("describe x across g as means with interval = sd", Rows()),
+    ("describe x across g as means with interval = se", Rows()),
+    ("describe x across week × h as means", Rows(person="p", occasion="week")),
+    ("describe x across week as paths", Rows(person="p", occasion="week")),
+    ("describe a, b, c, d as shares", Rows()),
+    ("count o across g as bars", Rows()),
+    ("count o against v as bars", Rows()),
+    ("count o against g as heat map with percent = total", Rows()),
+    ("count o against g as heat map with residuals", Rows()),
+    ("check x across h as quantile plot", Rows()),
+    ("relate x, y, z, a as heat map", Rows()),
+    ("relate x, z across h as scatter with fit = straight", Rows()),
+    ("relate x, z as scatter with bins = 6, fit = smooth", Rows()),
+    ("relate x, y, z as grid with fit = straight", Rows()),
+    ("relate week, x across g as line", Rows()),
+    ("describe x across o as line", Rows(weight="w")),
+    ("describe x, y as missing map with sort", Rows()),
+    ("count y across g as flow", Rows()),
+)
+
+
+@pytest.mark.parametrize(("sentence", "rows"), MARKS, ids=[sentence for sentence, _ in MARKS])
+def test_every_mark_of_every_form_opens_with_its_cases(
+    sentence: str, rows: Rows, data_of: Callable[..., Dataset]
+) -> None:
+    plain = made_data(len(sentence) % 3, data_of)
+    data = replace(plain, codebook=replace(plain.codebook, rows=rows))
+    data = replace(data, codebook=data.codebook.with_variable(replace(data.codebook["o"], level=Level.ORDINAL)))
+    exhibit = make_exhibit(sentence, data)
+    cells = numbers_of_marks(exhibit.sheet)
+    assert cells
+    for cell in cells.values():
+        found = opened_cell(exhibit, cell, STYLE)
+        assert agrees(*found.filled.replace("%", "").rsplit(" = ", 1)), (cell.column, found.filled)
+        assert steps_agree(found.steps), found.steps
+        assert "{" not in found.means
+        assert found.count or cell.value == 0 or cell.row == "read", cell
+        if cell.column == "n" or cell.column.startswith("n "):
+            assert found.count == cell.value or cell.row == "read", cell
+
+
+def test_all_forms_are_among_those_whose_marks_are_opened() -> None:
+    forms = {sentence.partition(" as ")[2].partition(" with ")[0] for sentence, _ in MARKS}
+    assert forms == set(FORMS_THERE_ARE)
+
+
 def test_who_pulls_is_who_pulls(data_of: Callable[..., Dataset], style: HouseStyle) -> None:
     data = data_of("x\n" + "\n".join(str(v) for v in [5, 6, 5.5, 7, 6.5, 5.2, 60, 6.1, 5.9, 6.4]) + "\n")
     found = opened(make_exhibit("describe x", data), "x", "mean", style)
@@ -428,5 +487,11 @@ def test_the_command_line_opens_by_print_and_by_key(tmp_path: Path, capsys: pyte
     assert "would tell them" in capsys.readouterr().err
     assert cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", "Weekly", "SD"]) == 2
     assert "There is no number in row" in capsys.readouterr().err
+    bars = "describe age as histogram with width = 10, start = 0"
+    assert cli.main(["explain", str(LEARNERS), bars, "--cell", "age", "n 20.0 to 30.0", "--to", "json"]) == 0
+    class_ = json.loads(capsys.readouterr().out)
+    assert class_["value"] == len(class_["cases"]) > 100
+    assert cli.main(["explain", str(LEARNERS), bars, "--cell", "age", "n 20.0 to 31.0"]) == 2
+    assert "n 20.0 to 30.0" in capsys.readouterr().err
     assert cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", "Weekly evening", "M"]) == 0
     assert "8730 ÷ 216 = 40.4" in capsys.readouterr().out

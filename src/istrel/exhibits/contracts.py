@@ -116,6 +116,12 @@ def _never(_: Request, __: Dataset) -> bool:
     return False
 
 
+def no_own(plan: Plan, drawings: tuple[Drawing, ...], cell: Cell) -> Working | None:
+    """For a form whose marks have no numbers but those of its verb."""
+    del plan, drawings, cell
+    return None
+
+
 @dataclass(frozen=True)
 class Verb(Generic[P, R]):
     """What can be done with variables.
@@ -187,6 +193,9 @@ class Form(Generic[P, D]):
         A drawing as JSON of docs/exchange.md.
     counts
         None for a form that shows case by case: it is refused where small counts must be hidden.
+    explain
+        (plan, drawings, number of a mark): the working of what no table has; None for what the verb explains, and for what
+        cannot be followed by hand.
     draw
         The numbers that are made from the data; None for a form that is drawn from the finished numbers of its verb.
     of_numbers
@@ -201,6 +210,7 @@ class Form(Generic[P, D]):
     methods: Callable[[P, tuple[D, ...]], Text]
     values: Callable[[D], Json]
     counts: Counts[D] | None
+    explain: Callable[[P, tuple[D, ...], Cell], Working | None]
     draw: Callable[[P], tuple[D, ...]] | None = None
     of_numbers: Callable[[P, Result], tuple[D, ...]] | None = None
     most_groups: int | None = None

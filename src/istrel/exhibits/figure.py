@@ -64,10 +64,18 @@ class Axis:
 
 @dataclass(frozen=True)
 class Item:
-    """One bar, dot, box or line of a mark: what it says when it is pointed at, and the cases behind it."""
+    """One bar, dot, box or line of a mark: what it says when it is pointed at, and the cases behind it.
+
+    Attributes
+    ----------
+    numbers
+        What can be opened in it, the weightiest first, with keys: statistics by those that a table gives them, others by those
+        that the form explains.
+    """
 
     words: Text = ()
     behind: Behind | None = None
+    numbers: tuple[Cell, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -230,6 +238,7 @@ class Words:
     y: Array
     texts: tuple[Text, ...]
     room: float | Array = np.inf
+    items: tuple[Item, ...] = ()
     side: Literal["over", "right", "left", "above", "below", "beyond"] = "over"
     ink: Ink = "curve"
     light: tuple[bool, ...] = ()
@@ -282,6 +291,11 @@ class Panel:
     label: Text = ()
     n: Cell | None = None
     lying: bool = False
+
+
+def items_of(mark: Mark) -> tuple[Item, ...]:
+    """What a mark consists of, one by one; nothing where it has nothing to say."""
+    return getattr(mark, "items", ())
 
 
 @dataclass(frozen=True, eq=False)

@@ -295,6 +295,24 @@ def rule_width(values: Array, rule: Rule, times: Times = None) -> float:
         return float(np.ldexp(_rule_width(plain, rule, times), exponent))
 
 
+class RuleParts(NamedTuple):
+    """What the rules for widths are made of: cases, ends, interquartile range and standard deviation."""
+
+    n: int
+    low: float
+    high: float
+    iqr: float
+    sd: float
+
+
+def rule_parts(values: Array, times: Times = None) -> RuleParts:
+    """The parts of values, at least one."""
+    n = values.size if times is None else int(times.sum())
+    first, third = _quartiles(values, times)
+    sd = _deviation(values, times) if n > 1 else 0.0
+    return RuleParts(n, float(values.min()), float(values.max()), third - first, sd)
+
+
 def _rule_width(values: Array, rule: Rule, times: Times) -> float:
     n = values.size if times is None else int(times.sum())
     spread = float(values.max() - values.min())

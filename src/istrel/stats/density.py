@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import dataclass
 from itertools import pairwise
-from typing import Literal
+from typing import Literal, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -51,32 +51,40 @@ def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = N
     Silverman (1986, eq. 3.31): 0.9 min(SD, IQR/1.34) n^(-1/5). Scott (1992): 1.06 SD n^(-1/5). "sheather-jones" is the
     improved plug-in of Botev, Grotowski & Kroese (2010).
     """
-    n: float = values.size
-    if n < 2 or values[0] == values[-1]:
+    if values.size < 2 or values[0] == values[-1]:
         return 0.0
-    if weights is not None:
-        return _counted_bandwidth(values, weights, rule) if cases else _weighted_bandwidth(values, weights, rule)
-    away = values - values.mean()
-    deviation = float(np.sqrt(np.einsum("i,i->", away, away) / (n - 1)))
-    if rule == "sheather-jones" and (found := _plug_in(values, np.arange(values.size + 1))) > 0:
-        return found
+    if weights is not None and not cases:
+        return _weighted_bandwidth(values, weights, rule)
+    if rule == "sheather-jones":
+        counted = None if weights is None else alone(values, weights.astype(np.int64), ordered=True)
+        running = np.arange(values.size + 1) if counted is None else counted.running
+        if (found := _plug_in(values, running)) > 0:
+            return found
+    n, deviation, spread = parts_of(values, weights)
     if rule == "scott":
         return 1.06 * deviation * n ** (-0.2)
-    spread = _quartile(values, 0.75) - _quartile(values, 0.25)
     return 0.9 * (min(deviation, spread / 1.34) or deviation) * n ** (-0.2)
 
 
-def _counted_bandwidth(values: Array, weights: Array, rule: Rule) -> float:
-    cells = alone(values, weights.astype(np.int64), ordered=True)
-    n = float(weights.sum())
-    away = values - float(weights @ values) / n
-    deviation = float(np.sqrt((weights @ away**2) / (n - 1)))
-    if rule == "sheather-jones" and (found := _plug_in(values, cells.running)) > 0:
-        return found
-    if rule == "scott":
-        return 1.06 * deviation * n ** (-0.2)
-    spread = float(quantile(cells, 0.75).values[0] - quantile(cells, 0.25).values[0])
-    return 0.9 * (min(deviation, spread / 1.34) or deviation) * n ** (-0.2)
+class Parts(NamedTuple):
+    """What the rules for bandwidths are made of: cases, standard deviation and interquartile range."""
+
+    n: float
+    sd: float
+    iqr: float
+
+
+def parts_of(values: Array, times: Array | None = None) -> Parts:
+    """The parts of ascending values, at least two that differ; `times` says how many cases have each."""
+    if times is None:
+        n: float = values.size
+        away = values - values.mean()
+        deviation = float(np.sqrt(np.einsum("i,i->", away, away) / (n - 1)))
+        return Parts(n, deviation, _quartile(values, 0.75) - _quartile(values, 0.25))
+    cells, n = alone(values, times.astype(np.int64), ordered=True), float(times.sum())
+    away = values - float(times @ values) / n
+    deviation = float(np.sqrt((times @ away**2) / (n - 1)))
+    return Parts(n, deviation, float(quantile(cells, 0.75).values[0] - quantile(cells, 0.25).values[0]))
 
 
 def _weighted_bandwidth(values: Array, weights: Array, rule: Rule) -> float:

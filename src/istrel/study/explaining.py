@@ -10,6 +10,8 @@ from numpy.typing import NDArray
 
 from istrel.english import english, together
 from istrel.exhibits.behind import mask_of
+from istrel.exhibits.figure import FigureSheet, items_of
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import plain_text, print_cell
 from istrel.exhibits.quoting import quotable
@@ -85,14 +87,14 @@ def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
     Problem
         Where there is none; the nearest place is offered.
     """
+    if isinstance(exhibit.sheet, FigureSheet) and (found := numbers_of_marks(exhibit.sheet).get((row, column))):
+        return found
     known = quotable(exhibit)
     if (row, column) in known:
         return _shown(exhibit, row, column) or known[row, column]
     sheet = exhibit.sheet
     if not isinstance(sheet, TableSheet):
-        raise Problem(
-            english("The numbers of a figure are opened in the table of the same sentence; leave “as …” out.")
-        )
+        raise _not_in_figure(sheet, row, column)
     places = {
         (_plain(x), _plain(y)): key
         for key, (a, b) in reversed(places_of(sheet, style).items())
@@ -113,6 +115,28 @@ def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
             )
         )
     return _shown(exhibit, *key) or known[key]
+
+
+def numbers_of_marks(sheet: FigureSheet) -> dict[tuple[str, str], Cell]:
+    """{(row, column): number} of what can be opened in a figure."""
+    items = (item for panel in sheet.panels for mark in panel.marks for item in items_of(mark))
+    return {(cell.row, cell.column): cell for item in items for cell in item.numbers}
+
+
+def _not_in_figure(sheet: FigureSheet, row: str, column: str) -> Problem:
+    """What there is instead of a number that a figure does not have."""
+    keys = list(numbers_of_marks(sheet))
+    rows = list(dict.fromkeys(key[0] for key in keys))
+    columns = [key[1] for key in keys if key[0] == row]
+    offered = nearest(column, columns) if columns else nearest(row, rows)
+    return Problem(
+        english(
+            "There is no number in row “{row}” and column “{column}” of this figure.{offered}",
+            row=row,
+            column=column,
+            offered=offered,
+        )
+    )
 
 
 def _plain(words: str) -> str:
@@ -155,7 +179,7 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
     if exhibit.request.settings["hide_below"] is not None:
         raise Problem(english("Numbers are not opened where small counts are hidden: their working would tell them."))
     known = isinstance(cell.value, float | int)
-    working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell) if known else None
+    working = _working(exhibit, cell) if known else None
     if working is None or not isinstance(cell.value, float | int):
         raise Problem(
             english(
@@ -182,16 +206,24 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
     )
 
 
+def _working(exhibit: Exhibit, cell: Cell) -> Working | None:
+    """As the form explains what only its marks have, else as the verb does."""
+    own = None
+    if exhibit.is_figure:
+        own = form_of(exhibit.form).explain(exhibit.drawn_plan, exhibit.result.drawings, cell)
+    return own or verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell)
+
+
 def _line(line: Line, style: HouseStyle) -> str:
     return line if isinstance(line, str) else plain_text(line, style)
 
 
 def _rows(cell: Cell, exhibit: Exhibit) -> Rows:
     """The data rows that the number stands for, from 1."""
-    data = exhibit.plan.data
+    data, cases = exhibit.drawn_plan.data, exhibit.drawn_plan.cases
     if cell.behind is None:
         return np.zeros(0, np.int64)
-    mask = mask_of(cell.behind, data) & exhibit.cases.mask
+    mask = mask_of(cell.behind, data) & cases.mask
     return data.named(np.flatnonzero(mask))
 
 
@@ -199,12 +231,8 @@ def _cases(cell: Cell, exhibit: Exhibit) -> int:
     """How many cases the number stands for, of which several may stand in a row."""
     if cell.behind is None:
         return 0
-    data = exhibit.plan.data
-    return (
-        data.cases_in(mask_of(cell.behind, data) & exhibit.cases.mask)
-        if data.occasions == 1
-        else _rows(cell, exhibit).size
-    )
+    data, cases = exhibit.drawn_plan.data, exhibit.drawn_plan.cases
+    return data.cases_in(mask_of(cell.behind, data) & cases.mask) if data.occasions == 1 else _rows(cell, exhibit).size
 
 
 def _influence(working: Working, cell: Cell, exhibit: Exhibit, rows: Rows) -> tuple[tuple[int, float], ...]:
@@ -214,10 +242,10 @@ def _influence(working: Working, cell: Cell, exhibit: Exhibit, rows: Rows) -> tu
         working.without is None
         or behind is None
         or not 3 <= rows.size <= MOST_FOR_PULLING
-        or exhibit.plan.data.origin is not None
+        or exhibit.drawn_plan.data.origin is not None
     ):
         return ()
-    values = exhibit.plan.data.numbers(behind.variable).values[rows - 1]
+    values = exhibit.drawn_plan.data.numbers(behind.variable).values[rows - 1]
     order = np.argsort(values, kind="stable")
     outermost = dict.fromkeys([*order[:ENDS].tolist(), *order[-ENDS:].tolist()])
     found = [(int(rows[place]), working.without(np.delete(values, place))) for place in outermost]

@@ -147,6 +147,10 @@
    <translation>Eine Vermutung:</translation>
   </message>
   <message>
+   <source>A guess: {words}</source>
+   <translation>Eine Vermutung: {words}</translation>
+  </message>
+  <message>
    <source>A heat map of counts needs two variables; name the other one after “against”.</source>
    <translation>Eine Heatmap von Anzahlen braucht zwei Variablen; nennen Sie die andere nach „against“.</translation>
   </message>
@@ -385,6 +389,10 @@
   <message>
    <source>An occasion tells the rows of a person apart; say who the person is, too.</source>
    <translation>Ein Zeitpunkt unterscheidet die Zeilen einer Person; sagen Sie auch, wer die Person ist.</translation>
+  </message>
+  <message>
+   <source>And {n:,} more like it.</source>
+   <translation>Und {n:,} weitere dieser Art.</translation>
   </message>
   <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
@@ -1127,6 +1135,10 @@
    <translation>Item</translation>
   </message>
   <message>
+   <source>Items of one scale: {name} ({items}).</source>
+   <translation>Items einer Skala: {name} ({items}).</translation>
+  </message>
+  <message>
    <source>Join by key</source>
    <translation>Verbinden über Schlüssel</translation>
   </message>
@@ -1538,6 +1550,10 @@
    <translation>Nichts anzusehen</translation>
   </message>
   <message>
+   <source>Number</source>
+   <translation>Zahl</translation>
+  </message>
+  <message>
    <source>Number of classes</source>
    <translation>Anzahl der Klassen</translation>
   </message>
@@ -1552,6 +1568,10 @@
   <message>
    <source>Numbers are not opened where small counts are hidden: their working would tell them.</source>
    <translation>Zahlen werden nicht geöffnet, wo kleine Häufigkeiten verborgen sind: Ihr Rechenweg würde sie verraten.</translation>
+  </message>
+  <message>
+   <source>Numbers of the figure on the paper</source>
+   <translation>Zahlen der Abbildung auf dem Papier</translation>
   </message>
   <message>
    <source>Of different kinds, so read as text: {names}.</source>
@@ -1576,6 +1596,14 @@
   <message>
    <source>One axis is shared by 2 to {most} variables.</source>
    <translation>Eine Achse teilen sich 2 bis {most} Variablen.</translation>
+  </message>
+  <message>
+   <source>One measure on several occasions: {name} ({columns}).</source>
+   <translation>Ein Maß zu mehreren Zeitpunkten: {name} ({columns}).</translation>
+  </message>
+  <message>
+   <source>One question with several answers: {name} ({answers}).</source>
+   <translation>Eine Frage mit mehreren Antworten: {name} ({answers}).</translation>
   </message>
   <message>
    <source>One value under {n} spellings</source>
@@ -2106,10 +2134,6 @@
    <translation>Die Zahl der Klassen liegt zwischen 1 und {most_classes:,}; {number} nicht.</translation>
   </message>
   <message>
-   <source>The numbers of a figure are opened in the table of the same sentence; leave “as …” out.</source>
-   <translation>Die Zahlen einer Abbildung werden in der Tabelle desselben Satzes geöffnet; lassen Sie „as …“ weg.</translation>
-  </message>
-  <message>
    <source>The only source of a study cannot be taken out.</source>
    <translation>Die einzige Quelle einer Studie kann nicht herausgenommen werden.</translation>
   </message>
@@ -2192,6 +2216,10 @@
   <message>
    <source>There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.</source>
    <translation>Einen Hausstil „{name}“ gibt es nicht.{hint} Mitgeliefert: {names}; oder nennen Sie eine .toml-Datei.</translation>
+  </message>
+  <message>
+   <source>There is no number in row “{row}” and column “{column}” of this figure.{offered}</source>
+   <translation>In Zeile „{row}“ und Spalte „{column}“ dieser Abbildung steht keine Zahl.{offered}</translation>
   </message>
   <message>
    <source>There is no number in row “{row}” and column “{column}”.{offered}</source>
@@ -2562,6 +2590,13 @@
    <translation>
     <numerusform>liegt weit vom Rest, der von {low} bis {high} reicht.</numerusform>
     <numerusform>liegen weit vom Rest, der von {low} bis {high} reicht.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[row|rows]</source>
+   <translation>
+    <numerusform>Zeile</numerusform>
+    <numerusform>Zeilen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3261,6 +3296,10 @@
   <message>
    <source>complete cases</source>
    <translation>vollständige Fälle</translation>
+  </message>
+  <message>
+   <source>complete rows</source>
+   <translation>vollständige Zeilen</translation>
   </message>
   <message>
    <source>composite of the chosen</source>

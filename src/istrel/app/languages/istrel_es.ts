@@ -147,6 +147,10 @@
    <translation>Una suposición:</translation>
   </message>
   <message>
+   <source>A guess: {words}</source>
+   <translation>Una suposición: {words}</translation>
+  </message>
+  <message>
    <source>A heat map of counts needs two variables; name the other one after “against”.</source>
    <translation>Un mapa de calor de recuentos necesita dos variables; nombre la otra tras «against».</translation>
   </message>
@@ -385,6 +389,10 @@
   <message>
    <source>An occasion tells the rows of a person apart; say who the person is, too.</source>
    <translation>Una ocasión distingue las filas de una persona; diga también quién es la persona.</translation>
+  </message>
+  <message>
+   <source>And {n:,} more like it.</source>
+   <translation>Y {n:,} más de ese tipo.</translation>
   </message>
   <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
@@ -1127,6 +1135,10 @@
    <translation>Ítem</translation>
   </message>
   <message>
+   <source>Items of one scale: {name} ({items}).</source>
+   <translation>Ítems de una misma escala: {name} ({items}).</translation>
+  </message>
+  <message>
    <source>Join by key</source>
    <translation>Unir por clave</translation>
   </message>
@@ -1538,6 +1550,10 @@
    <translation>Nada que mirar</translation>
   </message>
   <message>
+   <source>Number</source>
+   <translation>Número</translation>
+  </message>
+  <message>
    <source>Number of classes</source>
    <translation>Número de clases</translation>
   </message>
@@ -1552,6 +1568,10 @@
   <message>
    <source>Numbers are not opened where small counts are hidden: their working would tell them.</source>
    <translation>Los números no se abren donde se ocultan frecuencias pequeñas: su cálculo las diría.</translation>
+  </message>
+  <message>
+   <source>Numbers of the figure on the paper</source>
+   <translation>Números de la figura en el papel</translation>
   </message>
   <message>
    <source>Of different kinds, so read as text: {names}.</source>
@@ -1576,6 +1596,14 @@
   <message>
    <source>One axis is shared by 2 to {most} variables.</source>
    <translation>Un eje lo comparten de 2 a {most} variables.</translation>
+  </message>
+  <message>
+   <source>One measure on several occasions: {name} ({columns}).</source>
+   <translation>Una medida en varias ocasiones: {name} ({columns}).</translation>
+  </message>
+  <message>
+   <source>One question with several answers: {name} ({answers}).</source>
+   <translation>Una pregunta con varias respuestas: {name} ({answers}).</translation>
   </message>
   <message>
    <source>One value under {n} spellings</source>
@@ -2106,10 +2134,6 @@
    <translation>El número de clases va de 1 a {most_classes:,}; {number} no.</translation>
   </message>
   <message>
-   <source>The numbers of a figure are opened in the table of the same sentence; leave “as …” out.</source>
-   <translation>Los números de una figura se abren en la tabla de la misma frase; quite «as …».</translation>
-  </message>
-  <message>
    <source>The only source of a study cannot be taken out.</source>
    <translation>La única fuente de un estudio no puede quitarse.</translation>
   </message>
@@ -2192,6 +2216,10 @@
   <message>
    <source>There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.</source>
    <translation>No hay un estilo «{name}».{hint} Incluidos: {names}; o nombre un archivo .toml.</translation>
+  </message>
+  <message>
+   <source>There is no number in row “{row}” and column “{column}” of this figure.{offered}</source>
+   <translation>No hay ningún número en la fila «{row}» y la columna «{column}» de esta figura.{offered}</translation>
   </message>
   <message>
    <source>There is no number in row “{row}” and column “{column}”.{offered}</source>
@@ -2562,6 +2590,13 @@
    <translation>
     <numerusform>está lejos del resto, que va de {low} a {high}.</numerusform>
     <numerusform>están lejos del resto, que va de {low} a {high}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[row|rows]</source>
+   <translation>
+    <numerusform>fila</numerusform>
+    <numerusform>filas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3261,6 +3296,10 @@
   <message>
    <source>complete cases</source>
    <translation>casos completos</translation>
+  </message>
+  <message>
+   <source>complete rows</source>
+   <translation>filas completas</translation>
   </message>
   <message>
    <source>composite of the chosen</source>

@@ -147,6 +147,10 @@
    <translation>Une supposition :</translation>
   </message>
   <message>
+   <source>A guess: {words}</source>
+   <translation>Une supposition : {words}</translation>
+  </message>
+  <message>
    <source>A heat map of counts needs two variables; name the other one after “against”.</source>
    <translation>Une carte de chaleur d’effectifs demande deux variables ; nommez l’autre après « against ».</translation>
   </message>
@@ -385,6 +389,10 @@
   <message>
    <source>An occasion tells the rows of a person apart; say who the person is, too.</source>
    <translation>Une occasion distingue les lignes d’une personne ; dites aussi qui est la personne.</translation>
+  </message>
+  <message>
+   <source>And {n:,} more like it.</source>
+   <translation>Et {n:,} autres du même genre.</translation>
   </message>
   <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
@@ -1127,6 +1135,10 @@
    <translation>Item</translation>
   </message>
   <message>
+   <source>Items of one scale: {name} ({items}).</source>
+   <translation>Items d’une même échelle : {name} ({items}).</translation>
+  </message>
+  <message>
    <source>Join by key</source>
    <translation>Joindre par clé</translation>
   </message>
@@ -1538,6 +1550,10 @@
    <translation>Rien à regarder</translation>
   </message>
   <message>
+   <source>Number</source>
+   <translation>Nombre</translation>
+  </message>
+  <message>
    <source>Number of classes</source>
    <translation>Nombre de classes</translation>
   </message>
@@ -1552,6 +1568,10 @@
   <message>
    <source>Numbers are not opened where small counts are hidden: their working would tell them.</source>
    <translation>Les nombres ne s’ouvrent pas là où de petits effectifs sont cachés : leur calcul les dirait.</translation>
+  </message>
+  <message>
+   <source>Numbers of the figure on the paper</source>
+   <translation>Nombres de la figure sur le papier</translation>
   </message>
   <message>
    <source>Of different kinds, so read as text: {names}.</source>
@@ -1576,6 +1596,14 @@
   <message>
    <source>One axis is shared by 2 to {most} variables.</source>
    <translation>De 2 à {most} variables partagent un axe.</translation>
+  </message>
+  <message>
+   <source>One measure on several occasions: {name} ({columns}).</source>
+   <translation>Une mesure à plusieurs occasions : {name} ({columns}).</translation>
+  </message>
+  <message>
+   <source>One question with several answers: {name} ({answers}).</source>
+   <translation>Une question à plusieurs réponses : {name} ({answers}).</translation>
   </message>
   <message>
    <source>One value under {n} spellings</source>
@@ -2106,10 +2134,6 @@
    <translation>Le nombre de classes va de 1 à {most_classes:,} ; {number} non.</translation>
   </message>
   <message>
-   <source>The numbers of a figure are opened in the table of the same sentence; leave “as …” out.</source>
-   <translation>Les nombres d’une figure s’ouvrent dans les résultats de la même phrase sans « as … » ; ôtez-le.</translation>
-  </message>
-  <message>
    <source>The only source of a study cannot be taken out.</source>
    <translation>La seule source d’une étude ne peut être retirée.</translation>
   </message>
@@ -2192,6 +2216,10 @@
   <message>
    <source>There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.</source>
    <translation>Il n’y a pas de style maison « {name} ».{hint} Fournis : {names} ; ou nommez un fichier .toml.</translation>
+  </message>
+  <message>
+   <source>There is no number in row “{row}” and column “{column}” of this figure.{offered}</source>
+   <translation>Il n’y a pas de nombre à la ligne « {row} » et la colonne « {column} » de cette figure.{offered}</translation>
   </message>
   <message>
    <source>There is no number in row “{row}” and column “{column}”.{offered}</source>
@@ -2562,6 +2590,13 @@
    <translation>
     <numerusform>est loin du reste, qui va de {low} à {high}.</numerusform>
     <numerusform>sont loin du reste, qui va de {low} à {high}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[row|rows]</source>
+   <translation>
+    <numerusform>ligne</numerusform>
+    <numerusform>lignes</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3261,6 +3296,10 @@
   <message>
    <source>complete cases</source>
    <translation>cas complets</translation>
+  </message>
+  <message>
+   <source>complete rows</source>
+   <translation>lignes complètes</translation>
   </message>
   <message>
    <source>composite of the chosen</source>

@@ -13,13 +13,14 @@ from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, Space, set_sheet
-from istrel.app.proof.walk import TableWalk
+from istrel.app.proof.walk import Marks, TableWalk
 from istrel.app.words import tr
-from istrel.exhibits.figure import FigureSheet, Item
+from istrel.exhibits.figure import FigureSheet, Item, items_of
 from istrel.exhibits.printing import Runs, plain_text, print_table
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Hidden, cells_in
 from istrel.render.columns import split_at_mark
+from istrel.render.scene.shapes import Part
 from istrel.sentence.vocabulary import statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
@@ -57,6 +58,7 @@ class Paper(QWidget):
         self._style = load_style()
         self.handles = Handles()
         self._live = False
+        self._marks: Marks | None = None
         self.setAccessibleName(tr("Proof"))
         self.setMouseTracking(True)
         self.walk = TableWalk(self)
@@ -74,7 +76,11 @@ class Paper(QWidget):
         self.handles.take_up(proof.exhibit, proof.scene)
         alt = plain_text(sheet.alt, style) if isinstance(sheet, FigureSheet) else ""
         self.setAccessibleDescription(alt or f"{self._set.label}. {' '.join(self._set.title)}")
-        self.walk.show_table(print_table(sheet, style, number) if isinstance(sheet, TableSheet) else None)
+        if isinstance(sheet, TableSheet):
+            self.walk.show_table(print_table(sheet, style, number))
+        else:
+            self._marks = Marks(sheet, style)
+            self.walk.show_marks(self._marks)
         self.resize(self.sizeHint())
         self.updateGeometry()
         self.update()
@@ -269,7 +275,22 @@ class Paper(QWidget):
     def _walked(self) -> QRectF | None:
         """The cell at which the keyboard is."""
         place = self.walk.place
-        return None if place is None else self.rect_of(*place)
+        return None if place is None else self._rect_of_mark(place[0]) if self._is_drawn else self.rect_of(*place)
+
+    @property
+    def _is_drawn(self) -> bool:
+        return self._proof is not None and self._proof.scene is not None
+
+    def _rect_of_mark(self, row: int) -> QRectF | None:
+        """Where a mark of the figure stands, likewise."""
+        assert self._set is not None
+        assert self._proof is not None
+        assert self._proof.scene is not None
+        box = None if self._marks is None else self._proof.scene.box_of(self._marks.parts[row])
+        if box is None:
+            return None
+        rect = QRectF(*(edge * PX_PER_MM for edge in box)).adjusted(-3, -3, 3, 3)
+        return rect.translated(self._set.picture.topLeft())
 
     def _show_walked(self) -> None:
         """Bring the cell at which the keyboard is into sight."""
@@ -286,10 +307,11 @@ class Paper(QWidget):
 
     def _open_walked(self, row: int, column: int) -> None:
         """Open the number at which the keyboard is."""
-        numbers = self._to_open(row, column)
-        if numbers:
-            at = self._on_widget(self.rect_of(row, column)).center()
-            self.number_wanted.emit(numbers, self.mapToGlobal(at))
+        numbers, where = self._to_open(row, column), self._walked()
+        if self._is_drawn and self._marks is not None:
+            numbers = self._item(self._marks.parts[row]).numbers
+        if numbers and where is not None:
+            self.number_wanted.emit(numbers, self.mapToGlobal(self._on_widget(where).center()))
 
     def _to_open(self, row: int, column: int) -> tuple[Cell, ...]:
         """The values in a cell of the table, first the one whose cases are known."""
@@ -338,10 +360,12 @@ class Paper(QWidget):
         if self._set is None or proof is None or proof.scene is None or not isinstance(sheet, FigureSheet):
             return None
         part = proof.scene.at(*self.millimetres(QPointF(point)))
-        if part is None:
-            return None
-        items = getattr(sheet.panels[part.panel].marks[part.mark], "items", ())
-        return items[part.item] if 0 <= part.item < len(items) else None
+        return None if part is None else self._item(part)
+
+    def _item(self, part: Part) -> Item:
+        sheet = self._proof.exhibit.sheet if self._proof is not None else None
+        items = items_of(sheet.panels[part.panel].marks[part.mark]) if isinstance(sheet, FigureSheet) else ()
+        return items[part.item] if 0 <= part.item < len(items) else Item()
 
     def axis_words(self, point: QPoint) -> str:
         """What the axis at a point shows, in plain words."""
@@ -387,6 +411,8 @@ class Paper(QWidget):
                 return
         cell, item = self.cell_at(where), self.item_at(where)
         numbers = self._to_open(*cell) if cell is not None else ()
+        if item is not None:
+            numbers = item.numbers
         if numbers:
             self.number_wanted.emit(numbers, event.globalPosition().toPoint())
         elif item is not None and item.behind is not None:

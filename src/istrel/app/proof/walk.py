@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Any
 
 from PySide6.QtCore import QAbstractTableModel, QItemSelectionModel, QModelIndex, QPersistentModelIndex, Qt, Signal
@@ -9,25 +10,56 @@ from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent
 from PySide6.QtWidgets import QAbstractItemView, QFrame, QTableView, QWidget
 
 from istrel.app.words import tr
-from istrel.exhibits.printing import PrintedTable, body_rows, head_rows
+from istrel.exhibits.figure import FigureSheet, items_of
+from istrel.exhibits.printing import PrintedTable, body_rows, head_rows, plain_text, print_cell
+from istrel.render.scene.shapes import Part
+from istrel.style.house import HouseStyle
 
 Index = QModelIndex | QPersistentModelIndex
 NOWHERE = QModelIndex()
 
 
+class Marks(Sequence[list[str]]):
+    """A row for each mark of a figure with a number that can be opened: what it says, and the number; printed when looked at."""
+
+    def __init__(self, sheet: FigureSheet, style: HouseStyle) -> None:
+        self._style = style
+        found: dict[tuple[str, str], Part] = {}
+        for panel, here in enumerate(sheet.panels):
+            for mark, made in enumerate(here.marks):
+                for item, one in enumerate(items_of(made)):
+                    if one.numbers:
+                        found.setdefault((one.numbers[0].row, one.numbers[0].column), Part(panel, mark, item))
+        self.parts = tuple(found.values())
+        self._items = [items_of(sheet.panels[p].marks[m])[i] for p, m, i in self.parts]
+
+    def __len__(self) -> int:
+        return len(self.parts)
+
+    def __getitem__(self, place: Any) -> Any:
+        item = self._items[place]
+        return [plain_text(item.words, self._style), print_cell(item.numbers[0], self._style)]
+
+
 class ProofModel(QAbstractTableModel):
-    """What is printed: a row for each of the table's, a column for each beside the stub."""
+    """What is printed: a row for each of a table's, a column for each beside the stub; of a figure a row for each mark."""
 
     def __init__(self) -> None:
         super().__init__()
-        self._rows: list[list[str]] = []
+        self._rows: Sequence[list[str]] = []
         self._heads: list[str] = []
 
     def show_table(self, table: PrintedTable | None) -> None:
-        self.beginResetModel()
-        self._rows = [] if table is None else body_rows(table)
         levels = [] if table is None else head_rows(table)
-        self._heads = [", ".join(dict.fromkeys(filter(None, words))) for words in zip(*levels, strict=False)]
+        heads = [", ".join(dict.fromkeys(filter(None, words))) for words in zip(*levels, strict=False)]
+        self._show([] if table is None else body_rows(table), heads)
+
+    def show_marks(self, marks: Marks) -> None:
+        self._show(marks, ["", tr("Number")])
+
+    def _show(self, rows: Sequence[list[str]], heads: list[str]) -> None:
+        self.beginResetModel()
+        self._rows, self._heads = rows, heads
         self.endResetModel()
 
     def rowCount(self, parent: Index = NOWHERE) -> int:
@@ -51,6 +83,8 @@ class ProofModel(QAbstractTableModel):
     def _named(self, row: int) -> str:
         """A row with the heading that it stands under, as a group stands under its variable."""
         stub = self._rows[row][0]
+        if isinstance(self._rows, Marks):
+            return stub
         if any(self._rows[row][1:]):
             above = next((r for r in range(row - 1, -1, -1) if not any(self._rows[r][1:])), None)
             if above is not None:
@@ -84,9 +118,20 @@ class TableWalk(QTableView):
 
     def show_table(self, table: PrintedTable | None) -> None:
         """Another table, or none."""
+        self.setAccessibleName(tr("Table on the paper"))
         self.lines.show_table(table)
-        self.setVisible(table is not None)
-        if table is not None:
+        self._begin()
+
+    def show_marks(self, marks: Marks) -> None:
+        """The marks of a figure, one under the other."""
+        self.setAccessibleName(tr("Numbers of the figure on the paper"))
+        self.lines.show_marks(marks)
+        self._begin()
+
+    def _begin(self) -> None:
+        there = self.lines.rowCount() > 0
+        self.setVisible(there)
+        if there:
             self.selectionModel().setCurrentIndex(self.lines.index(0, 0), QItemSelectionModel.SelectionFlag.NoUpdate)
 
     @property

@@ -3,22 +3,23 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
 from istrel.english import english
 from istrel.exhibits.cases import Group
-from istrel.exhibits.contracts import Counts, Form, Json, Plan, Result
+from istrel.exhibits.contracts import Counts, Form, Json, Plan, Result, no_own
 from istrel.exhibits.exchange import finite, groups, number, stored
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Intervals, Item, Mark, Panel, Words
 from istrel.exhibits.forms.common import arrangement, as_they_are, by_panel, key_of, n_cell, panel_label
 from istrel.exhibits.forms.places import HALF, INNER_HALF, names_are_long
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences, within
+from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, count_cell, say, sentences, within
 from istrel.exhibits.verbs.count.result import CrossCell
 from istrel.exhibits.verbs.count.sets import SetCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, Share, behind_level
+from istrel.exhibits.verbs.frequency_result import level_key as row_of_level
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.stats.frequency import wilson_intervals
@@ -269,7 +270,13 @@ def item_of(cell: BarsCell, level: Level) -> Item:
     n = n_cell(cell.n, "", cell.group)
     template = "value_count_share"
     says = say(template, value=level.label, count=level.count, n=n, share=share)
-    return Item(says, behind_level(cell.table, level, f"{cell.variable}={level_key(level)}"))
+    behind = behind_level(cell.table, level, f"{cell.variable}={level_key(level)}")
+    row, before = row_of_level(cell.table, level), cell.table.group.key
+    numbers = (
+        replace(share, row=row, column=f"{before}/valid_percent", behind=behind),
+        count_cell(level.count, row=row, column=f"{before}/n", behind=behind),
+    )
+    return Item(says, behind, tuple(one for one in numbers if isinstance(one.value, float)))
 
 
 def _numbers(cell: BarsCell) -> list[Cell]:
@@ -328,6 +335,7 @@ FORM: Form[Plan, BarsCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(as_they_are),
+    explain=no_own,
     of_numbers=of_numbers,
     weighted=True,
 )

@@ -23,12 +23,16 @@ from istrel.exhibits.forms.common import (
     is_log,
     key_of,
     known,
+    mean_items,
     n_cell,
+    n_of_mark,
     refuse_not_above_0,
     room_beside,
+    statistic_cell,
     told_of,
 )
 from istrel.exhibits.forms.identity import case_names
+from istrel.exhibits.forms.marks_working import explain_whisker, whisker_cells
 from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of, with_norm
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
@@ -197,7 +201,7 @@ def _panel(name: str, mine: list[BoxCell], plan: Plan) -> Panel:
         marks.append(Boxes(middles, levels, halves[chosen], items, series, label, filled))
         if said["mark"] in ("mean", "both"):
             means = np.array([np.nan if cell.mean is None else cell.mean for cell in some])
-            marks.append(Dots(middles, means, series=3, ink="curve"))
+            marks.append(Dots(middles, means, mean_items(some, plan), series=3, ink="curve"))
         marks += _far(some, middles, (high - low) / DOTS_ACROSS, series, plan)
     x = places_axis(stands, plan)
     marks, low, high = with_norm(marks, x, (low, high), plan)
@@ -222,7 +226,8 @@ def _cloud(cell: BoxCell, middle: float, half: float, room: Room, series: int) -
 
 def _item(cell: BoxCell, plan: Plan) -> Item:
     says = say("median_quartiles_and_n", n=n_cell(cell.n, "", cell.group), **_quartiles(cell, plan))
-    return group_item(cell, says)
+    five = [statistic_cell(key, getattr(cell, key), cell, plan) for key in ("median", "q1", "q3")]
+    return group_item(cell, says, (*five, *whisker_cells(cell, plan), n_of_mark(cell, plan)))
 
 
 def _quartiles(cell: BoxCell, plan: Plan) -> dict[str, Cell]:
@@ -329,6 +334,7 @@ FORM: Form[Plan, BoxCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden),
+    explain=explain_whisker,
     draw=draw,
     most_groups=60,
     weighted=True,

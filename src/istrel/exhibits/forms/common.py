@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from functools import partial
 from typing import Protocol, TypeVar
 
@@ -18,7 +19,7 @@ from istrel.exhibits.figure import Axis, Item
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say
-from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit
+from istrel.exhibits.wording import group_label, has_groups, in_group, summary_cell, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
 from istrel.stats.estimates import Undefined
@@ -30,6 +31,13 @@ Array = NDArray[np.float64]
 Drawn = TypeVar("Drawn", bound=Drawing)
 MOST_PANELS = 24
 LARGEST = 4e307
+
+
+class WithMean(Drawing, Protocol):
+    """What has a mean."""
+
+    @property
+    def mean(self) -> float | None: ...
 
 
 def groups_of(plan: Plan) -> Iterator[tuple[str, Grouping, Arranged]]:
@@ -98,10 +106,52 @@ def key_of(variable: str, group: Group) -> str:
     return f"{variable} @ {group.key}" if group.key else variable
 
 
-def group_item(cell: Drawing, says: Text) -> Item:
-    """What a mark of a whole group says, and its cases."""
-    words = " · ".join((cell.variable, *cell.group.labels))
-    return Item(says, Behind(words, cell.group.named, valid=(cell.variable,)))
+def behind_group(cell: Drawing) -> Behind:
+    """The cases of a group that have a value."""
+    return Behind(" · ".join((cell.variable, *cell.group.labels)), cell.group.named, valid=(cell.variable,))
+
+
+def group_item(cell: Drawing, says: Text, numbers: tuple[Cell, ...] = ()) -> Item:
+    """What a mark of a whole group says, its cases, and what can be opened in it."""
+    return Item(says, behind_group(cell), numbers)
+
+
+# Numbers of marks that can be opened.
+def statistic_cell(key: str, value: float, cell: Drawing, plan: Plan) -> Cell:
+    """A statistic of the values that are drawn, with the keys by which a table knows it."""
+    made = summary_cell(value, cell.variable, plan.data)
+    return replace(made, row=_table_row(cell, plan), column=key, statistic=key, behind=behind_group(cell))
+
+
+def mean_items(cells: Sequence[WithMean], plan: Plan) -> tuple[Item, ...]:
+    """What marks of means say, each with its number."""
+    made = []
+    for cell in cells:
+        numbers = () if cell.mean is None else (statistic_cell("mean", cell.mean, cell, plan),)
+        words = say("symbol_value", symbol=say("symbol_mean"), value=numbers[0]) if numbers else ()
+        made.append(group_item(cell, words, numbers))
+    return tuple(made)
+
+
+def n_of_mark(cell: Drawing, plan: Plan) -> Cell:
+    """How many values are drawn, likewise."""
+    return replace(count_cell(cell.n, row=_table_row(cell, plan), column="n", statistic="n"), behind=behind_group(cell))
+
+
+def own_cell(key: str, value: float, cell: Drawing, plan: Plan, behind: Behind | None = None) -> Cell:
+    """A number in the unit of the variable that the form itself explains."""
+    made = summary_cell(value, cell.variable, plan.data)
+    return replace(made, row=key_of(cell.variable, cell.group), column=key, behind=behind or behind_group(cell))
+
+
+def drawing_of(drawings: Sequence[Drawn], cell: Cell) -> Drawn | None:
+    """The drawing that a number with a key of its own belongs to."""
+    return next((one for one in drawings if key_of(one.variable, one.group) == cell.row), None)
+
+
+def _table_row(cell: Drawing, plan: Plan) -> str:
+    """The row of a table; a column that is drawn as a group is a variable there."""
+    return str(cell.group.named[0][1]) if plan.of_columns else key_of(cell.variable, cell.group)
 
 
 def named_with_n(cell: Drawing) -> Text:

@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 
 from istrel.english import english
 from istrel.exhibits.cases import Group
-from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.contracts import Counts, Form, Json, Plan, no_own
 from istrel.exhibits.exchange import groups
 from istrel.exhibits.figure import Axis, Band, FigureSheet, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
@@ -22,6 +22,7 @@ from istrel.exhibits.forms.common import (
     is_log,
     key_of,
     n_cell,
+    n_of_mark,
     named_with_n,
     panel_label,
     room_beside,
@@ -110,13 +111,13 @@ def figure(plan: Plan, drawings: tuple[CumulativeCell, ...], title: Text, notes:
         y = Axis(say("cases_up_to_the_value"), 0.0, 103.0, shared=shared, meaning=meaning)
         if arranged == "overlaid":
             several = len(mine) > 1
-            marks = [mark for k, c in enumerate(mine) for mark in _marks(c, k, x, named=several)]
+            marks = [mark for k, c in enumerate(mine) for mark in _marks(c, k, x, plan, named=several)]
             n = None if several else n_cell(mine[0].n, name, mine[0].group)
             panels.append(Panel(x, y, tuple(marks), (), n))
             continue
         for cell in mine:
             label = panel_label(cell.group, plan, several=len(drawings) > 1)
-            marks = _marks(cell, 0, x, named=False)
+            marks = _marks(cell, 0, x, plan, named=False)
             panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, name, cell.group)))
     own = general(_own_notes(plan))
     size, beside = plan.request.settings["size"] or "", arranged == "overlaid"
@@ -124,7 +125,7 @@ def figure(plan: Plan, drawings: tuple[CumulativeCell, ...], title: Text, notes:
     return FigureSheet(title, tuple(panels), (*notes, *own), _alt(drawings, plan), numbers, size=size, beside=beside)
 
 
-def _marks(cell: CumulativeCell, series: int, axis: Axis, *, named: bool) -> list[Mark]:
+def _marks(cell: CumulativeCell, series: int, axis: Axis, plan: Plan, *, named: bool) -> list[Mark]:
     x = np.concatenate([[axis.low], cell.x, [axis.high]])
     marks: list[Mark] = []
     if cell.low is not None and cell.high is not None:
@@ -138,7 +139,8 @@ def _marks(cell: CumulativeCell, series: int, axis: Axis, *, named: bool) -> lis
             marks.append(Band(steps, low, high, series=series))
     name = named_with_n(cell) if named else ()
     y = np.concatenate([[0.0], cell.y, [100.0]])
-    return [*marks, Line(x, y, name, series=series, steps=True, items=(group_item(cell, named_with_n(cell)),))]
+    item = group_item(cell, named_with_n(cell), (n_of_mark(cell, plan),))
+    return [*marks, Line(x, y, name, series=series, steps=True, items=(item,))]
 
 
 def _own_notes(plan: Plan) -> list[Text]:
@@ -207,6 +209,7 @@ FORM: Form[Plan, CumulativeCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden),
+    explain=no_own,
     draw=draw,
     most_groups=40,
     weighted=True,

@@ -22,6 +22,7 @@ from istrel.exhibits.forms.common import (
     is_log,
     key_of,
     n_cell,
+    n_of_mark,
     named_with_n,
     one_of,
     panel_label,
@@ -31,6 +32,7 @@ from istrel.exhibits.forms.common import (
 )
 from istrel.exhibits.forms.curves import NONE, bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.histogram_panels import marked_values, norm_of, upright_marks
+from istrel.exhibits.forms.marks_working import bandwidth_cell, explain_bandwidth
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
@@ -162,11 +164,16 @@ def _x_axis(name: str, cells: list[DensityCell], plan: Plan, *, shared: str = ""
     return axis_of(name, plan, low, high, shared=shared, log=is_log(plan))
 
 
+def _opens(cell: DensityCell, plan: Plan) -> tuple[Cell, ...]:
+    """What can be opened in a curve."""
+    return bandwidth_cell(cell, plan), n_of_mark(cell, plan)
+
+
 def _line(cell: DensityCell, series: int, plan: Plan, *, named: bool, base: Array | float = 0.0) -> Line:
     peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
     says = say("highest_near", group=named_with_n(cell), peak=peak)
     name = named_with_n(cell) if named else ()
-    return Line(cell.x, cell.y + base, name, series=series, items=(group_item(cell, says),))
+    return Line(cell.x, cell.y + base, name, series=series, items=(group_item(cell, says, _opens(cell, plan)),))
 
 
 def _overlaid(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
@@ -183,7 +190,7 @@ def _overlaid(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...
             marks.append(_line(cell, k, plan, named=several))
         if not several:
             values = [*marked_values(mine[0], plan.request.settings["mark"]), *norm_of(plan)]
-            marks += upright_marks(values, name, plan, top)
+            marks += upright_marks(values, mine[0], plan, top)
         title, meaning = _height(plan)
         n = None if several else n_cell(mine[0].n, name, mine[0].group)
         y = Axis(title, 0.0, top, meaning=meaning)
@@ -210,7 +217,7 @@ def _panels(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
                 [] if plan.request.settings["filled"] is False else [Band(cell.x, np.zeros(cell.x.size), cell.y)]
             )
             marks.append(_line(cell, 0, plan, named=False))
-            marks += upright_marks(marked_values(cell, plan.request.settings["mark"]), name, plan, high)
+            marks += upright_marks(marked_values(cell, plan.request.settings["mark"]), cell, plan, high)
             label = panel_label(cell.group, plan, several=len(drawings) > 1)
             panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, name, cell.group)))
     return tuple(panels)
@@ -227,7 +234,15 @@ def _stacked(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]
             share = 1.0 if cell.weight != 1.0 else (cell.n if isinstance(cell.n, int) else 0) / total
             top = base + share * _read_off(cell, grid)
             marks.append(Band(grid, base, top, series=k, strong=True))
-            marks.append(Line(grid, top, named_with_n(cell), series=k, items=(group_item(cell, named_with_n(cell)),)))
+            marks.append(
+                Line(
+                    grid,
+                    top,
+                    named_with_n(cell),
+                    series=k,
+                    items=(group_item(cell, named_with_n(cell), _opens(cell, plan)),),
+                )
+            )
             base = top
         title, meaning = _height(plan)
         y = Axis(title, 0.0, 1.1 * float(base.max()), meaning=meaning)
@@ -251,7 +266,9 @@ def _ridges(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
             base = float(len(mine) - 1 - k)
             scaled = OVERLAP * cell.y / peak
             marks.append(Band(cell.x, np.full(cell.x.size, base), base + scaled, series=0, strong=True))
-            marks.append(Line(cell.x, base + scaled, series=0, items=(group_item(cell, named_with_n(cell)),)))
+            marks.append(
+                Line(cell.x, base + scaled, series=0, items=(group_item(cell, named_with_n(cell), _opens(cell, plan)),))
+            )
         names = tuple(
             (float(len(mine) - 1 - k), say("group_over_n", group=group_label(c.group, several=True), n=n))
             for k, c in enumerate(mine)
@@ -305,6 +322,7 @@ FORM: Form[Plan, DensityCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden),
+    explain=explain_bandwidth,
     draw=draw,
     most_groups=40,
     weighted=True,

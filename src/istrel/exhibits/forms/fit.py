@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -24,6 +25,8 @@ class Fit:
         "straight" or "smooth".
     slope, intercept, r
         Of the straight line; the correlation of a smooth one is that of the straight line too.
+    sums
+        What these are made of.
     """
 
     kind: str
@@ -32,6 +35,18 @@ class Fit:
     slope: float
     intercept: float
     r: float
+    sums: FitSums
+
+
+class FitSums(NamedTuple):
+    """Cases, means, and sums of squares and products of the distances from them."""
+
+    n: int
+    mean_x: float
+    mean_y: float
+    xx: float
+    xy: float
+    yy: float
 
 
 def fit_line(x: Array, y: Array, kind: str, times: NDArray[np.int64] | None = None) -> Fit | None:
@@ -55,12 +70,13 @@ def fit_line(x: Array, y: Array, kind: str, times: NDArray[np.int64] | None = No
     slope = sxy / sxx
     r = float(np.clip(sxy / np.sqrt(sxx) / np.sqrt(syy), -1, 1))
     ends = np.array([x.min(), x.max()])
+    sums = FitSums(n, mean_x, mean_y, sxx, sxy, syy)
     if kind == "straight":
-        return Fit(kind, ends, mean_y + slope * (ends - mean_x), slope, mean_y - slope * mean_x, r)
+        return Fit(kind, ends, mean_y + slope * (ends - mean_x), slope, mean_y - slope * mean_x, r, sums)
     if n < FEWEST_FOR_SMOOTH:
         return None
     grid = np.linspace(float(ends[0]), float(ends[1]), POINTS)
-    return Fit(kind, grid, _local_lines(x, y, grid, times), slope, mean_y - slope * mean_x, r)
+    return Fit(kind, grid, _local_lines(x, y, grid, times), slope, mean_y - slope * mean_x, r, sums)
 
 
 def _local_lines(x: Array, y: Array, grid: Array, times: NDArray[np.int64] | None) -> Array:

@@ -19,6 +19,7 @@ from istrel.exhibits.printing import plain_text
 from istrel.exhibits.table import Note
 from istrel.exhibits.text import Cell, Text, count_cell, listed, say, sentences, verbatim
 from istrel.exhibits.wording import named_group, person_title, reason_label, titled
+from istrel.exhibits.working import Working, shown
 from istrel.sentence.show_formula import print_condition
 from istrel.style.house import load_style
 from istrel.style.numbers import Kind
@@ -249,7 +250,7 @@ def figure(plan: Plan, drawings: tuple[FlowCell, ...], title: Text, notes: tuple
         np.array([deep - one.top for one in boxes]),
         tuple(one.box.says for one in boxes),
         tuple(one.box.left for one in boxes),
-        tuple(Item(sentences(list(one.box.says)), one.box.behind) for one in boxes),
+        tuple(Item(sentences(list(one.box.says)), one.box.behind, (_number(one.box),)) for one in boxes),
     )
     ways = tuple(_way(placed[a], placed[b], deep) for a, b in cell.arrows)
     panel = Panel(Axis((), 0.0, 1.0, bare=True), Axis((), 0.0, deep, bare=True), (Arrows(ways), frames))
@@ -308,7 +309,30 @@ def _way(start: _Placed, end: _Placed, deep: float) -> Array:
 def flow_numbers(cell: FlowCell) -> Iterator[Cell]:
     """How many cases are in each box."""
     for box in cell.boxes:
-        yield count_cell(box.n, row=box.key, column="n")
+        yield _number(box)
+
+
+def _number(box: Box) -> Cell:
+    return count_cell(box.n, row=box.key, column="n", behind=box.behind)
+
+
+def _explain(plan: Plan, drawings: tuple[FlowCell, ...], cell: Cell) -> Working | None:
+    """A box: those of the box before it without who left there; who left, and groups, as part of those before."""
+    del plan
+    (flow,) = drawings
+    boxes = {box.key: box for box in flow.boxes}
+    box, came = boxes.get(cell.row), {end: start for start, end in flow.arrows}
+    if box is None or cell.column != "n":
+        return None
+    before = boxes.get(came.get(box.key, ""))
+    if before is None:
+        return Working(say("means_box", value=cell, words=box.says[0]), "n", shown(box.n))
+    left = [boxes[end].n for start, end in flow.arrows if start == before.key and boxes[end].left]
+    means = say("means_box_of", value=cell, words=box.says[0], n=before.n)
+    if not box.left and before.n - sum(left) == box.n:
+        filled = " − ".join(map(shown, (before.n, *left))) if left else shown(before.n)
+        return Working(means, say("formula_box"), filled)
+    return Working(means, "n", shown(box.n))
 
 
 def methods(plan: Plan, drawings: tuple[FlowCell, ...]) -> Text:
@@ -342,6 +366,7 @@ FORM: Form[Plan, FlowCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=_explain,
     draw=draw,
     most_groups=6,
     weighted=True,

@@ -8,18 +8,29 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.english import english
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import groups, number
-from istrel.exhibits.figure import Array, Axis, Bars, FigureSheet, Ink, Mark, Panel, Words
+from istrel.exhibits.figure import Array, Axis, Bars, FigureSheet, Ink, Item, Mark, Panel, Words
 from istrel.exhibits.forms.common import axis_of, key_of, n_cell, named_with_n, room_beside
 from istrel.exhibits.forms.fit import fit_line
-from istrel.exhibits.forms.scatter import PlaneCell, ScatterCell, cases_of, dots_of, is_dense, line_of, plane_of
+from istrel.exhibits.forms.scatter import (
+    PlaneCell,
+    ScatterCell,
+    cases_of,
+    dots_of,
+    explain_pair,
+    is_dense,
+    line_of,
+    plane_of,
+)
 from istrel.exhibits.forms.scatter import values as pair_values
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, listed, say, sentences
 from istrel.exhibits.wording import in_group, titled, titled_with_unit
+from istrel.exhibits.working import Working
 from istrel.problem import Problem
 from istrel.stats import binning, counted_correlation, density
 from istrel.stats.correlation import pearson
@@ -229,9 +240,14 @@ def _above(row: int, column: int, x: Axis, drawings: tuple[GridCell, ...]) -> Pa
         if np.isfinite(r):
             key = key_of(f"{cell.variables[column]} × {cell.variables[row]}", cell.group)
             text = (Cell(r, Kind.COEFFICIENT, row=key, column="r"),)
+            pair = cell.variables[row], cell.variables[column]
+            behind = Behind(" × ".join(pair), cell.group.named, valid=pair)
+            row_key = key_of(pair[0], cell.group)
+            number = Cell(r, Kind.COEFFICIENT, row=row_key, column=pair[1], behind=behind)
+            item = Item(say("r_equals", r=number), behind, (number,))
             height = np.array([1.0 - (series + 1) / (len(drawings) + 1)])
             ink: Ink = "curve" if len(drawings) == 1 else "series"
-            marks.append(Words(middle, height, (text,), ink=ink, series=series))
+            marks.append(Words(middle, height, (text,), items=(item,), ink=ink, series=series))
     return Panel(blank_x, blank_y, tuple(marks))
 
 
@@ -239,6 +255,12 @@ def methods(plan: Plan, drawings: tuple[GridCell, ...]) -> Text:
     """What the coefficients are."""
     listwise = plan.request.settings["deletion"] == "listwise"
     return say("grid_coefficients_listwise" if listwise else "coefficients_in_the_grid_are") if drawings else ()
+
+
+def _explain(plan: Plan, drawings: tuple[GridCell, ...], cell: Cell) -> Working | None:
+    """The tiles and lines of its pairs; coefficients are those of the verb."""
+    pairs = tuple(pair for one in drawings for pair in one.pairs.values())
+    return explain_pair(plan, pairs, cell)
 
 
 def _alt(drawings: tuple[GridCell, ...], plan: Plan) -> Text:
@@ -275,5 +297,6 @@ FORM: Form[Plan, GridCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=_explain,
     draw=draw,
 )

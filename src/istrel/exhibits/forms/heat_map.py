@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
 from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
-from istrel.exhibits.contracts import Counts, Form, Json, Result
+from istrel.exhibits.contracts import Counts, Form, Json, Result, no_own
 from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles, Words
 from istrel.exhibits.forms.common import as_they_are, panel_label
@@ -26,6 +26,7 @@ from istrel.style.numbers import Kind
 MOST_VARIABLES, MOST_TILES, MOST_NUMBERED = 120, 20_000, 34
 PAGE_FROM = 9  # variables from which a matrix takes the page
 DARK = 0.6
+TABLE_ENDS = {"coefficient": "", "count": "/n", "percent": "/%", "residual": "/residual"}  # of a column in a table
 MEASURES = {
     "pearson": "symbol_r",
     "spearman": "symbol_rho",
@@ -249,7 +250,9 @@ def _items(cell: HeatCell, plan: CountPlan | RelatePlan) -> tuple[Item, ...]:
             if not np.isfinite(value):
                 made.append(Item())
                 continue
-            number = Cell(float(value), _kind(cell))
+            keys = cell.keys[0][i], cell.keys[1][j]
+            row, column = (f"{name}={key}" if name else key for name, key in zip(cell.about, keys, strict=True))
+            number = Cell(float(value), _kind(cell), row=_key(cell, row), column=column + TABLE_ENDS[cell.measure])
             says = say("row_and_column_value", row=cell.rows[i], column=cell.columns[j], value=number)
             if cell.behind:
                 behind = cell.behind[i * columns + j]
@@ -257,7 +260,7 @@ def _items(cell: HeatCell, plan: CountPlan | RelatePlan) -> tuple[Item, ...]:
                 pair = (cell.keys[0][i], cell.keys[1][j])
                 named = cell.measure == "coefficient"
                 behind = Behind(" and ".join(pair), cell.group.named, valid=pair) if named else None
-            made.append(Item(says, behind))
+            made.append(Item(says, behind, (replace(number, behind=behind),)))
     del plan
     return tuple(made)
 
@@ -308,5 +311,6 @@ FORM: Form[CountPlan | RelatePlan, HeatCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(as_they_are),
+    explain=no_own,
     of_numbers=of_numbers,
 )

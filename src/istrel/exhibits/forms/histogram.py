@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Hashable, Sequence
 from dataclasses import replace
-from itertools import pairwise
 from typing import Protocol
 
 import numpy as np
@@ -12,14 +11,14 @@ from numpy.typing import NDArray
 
 from istrel.english import english
 from istrel.exhibits.cases import Group
-from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups, number
 from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.forms.class_working import explain_class
 from istrel.exhibits.forms.classes import classes_words
 from istrel.exhibits.forms.common import arrangement, check_drawn, is_log, key_of, n_cell, told_of
 from istrel.exhibits.forms.curves import bandwidth_words
-from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw, seen_edges
+from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw, labels_of, seen_edges
 from istrel.exhibits.forms.histogram_panels import panels_of
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.table import Note, general
@@ -125,12 +124,6 @@ def methods(plan: Plan, drawings: tuple[HistogramCell, ...]) -> Text:
     return sentences(texts)
 
 
-def _labels(cell: HistogramCell, plan: Plan) -> list[Text]:
-    """The classes in words: whole numbers by the true limits, for a limit that is rounded may let one in."""
-    edges = cell.edges.tolist() if plan.data.is_whole(cell.variable) else seen_edges(cell, plan)
-    return class_labels(list(pairwise(edges)), cell.closed, cell.variable, plan.data)
-
-
 def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
     """Where the fullest class lies in each panel, unless some are hidden: what an eye takes from a histogram first."""
     parts: list[Text] = []
@@ -150,7 +143,7 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
         top = int(np.argmax(shown if cell.sum is None else np.nan_to_num(cell.heights, nan=-1.0)))
         key = (cell.variable, cell.edges.tobytes())  # groups share their classes
         if key not in labels:
-            labels[key] = _labels(cell, plan)
+            labels[key] = labels_of(cell, plan)
         parts.append(say("histogram_of_n_values_from", most=shown[top], class_=labels[key][top], **said))
     return sentences(parts)
 
@@ -207,6 +200,7 @@ FORM: Form[Plan, HistogramCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden, _enter),
+    explain=explain_class,
     draw=draw,
     weighted=True,
 )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 import numpy as np
 from numpy.typing import NDArray
@@ -10,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Kind as Stored
 from istrel.english import english
 from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.classes import height_of, shared_edges, usual_rule
 from istrel.exhibits.forms.common import (
@@ -21,7 +23,7 @@ from istrel.exhibits.forms.common import (
 )
 from istrel.exhibits.forms.curves import bounds_of, density_of
 from istrel.exhibits.shared import moments_of
-from istrel.exhibits.text import Count
+from istrel.exhibits.text import Count, Text
 from istrel.exhibits.weights import distribution_of, weighted_moments_of
 from istrel.exhibits.wording import has_groups
 from istrel.problem import Problem
@@ -100,6 +102,12 @@ def seen_edges(cell: HistogramCell, plan: Plan) -> list[float]:
     """The limits of the classes as words give them: on a logarithmic axis, where they are no round numbers, to four figures."""
     edges = cell.edges.tolist()
     return [float(f"{edge:.4g}") for edge in edges] if is_log(plan) else edges
+
+
+def labels_of(cell: HistogramCell, plan: Plan) -> list[Text]:
+    """The classes in words: whole numbers by the true limits, for a limit that is rounded may let one in."""
+    edges = cell.edges.tolist() if plan.data.is_whole(cell.variable) else seen_edges(cell, plan)
+    return class_labels(list(pairwise(edges)), cell.closed, cell.variable, plan.data)
 
 
 def _refuse_open_ends(said: Settings) -> None:

@@ -8,17 +8,20 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
-from istrel.exhibits.contracts import Plan
+from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.figure import Axis, Bars, Blocks, Item, Line, Mark, Panel, Words
+from istrel.exhibits.forms.class_working import class_cell
 from istrel.exhibits.forms.classes import height_of
 from istrel.exhibits.forms.common import (
     axis_of,
     by_panel,
+    group_item,
     is_log,
     n_cell,
     named_with_n,
     panel_label,
     room_beside,
+    statistic_cell,
 )
 from istrel.exhibits.forms.histogram_cells import HistogramCell, seen_edges
 from istrel.exhibits.text import Text, say
@@ -48,14 +51,18 @@ WEIGHTED = {
 }
 
 
-class Marked(Protocol):
-    """What has middles and humps to mark."""
+class Middles(Drawing, Protocol):
+    """What has a mean and a median to mark."""
 
     @property
     def mean(self) -> float | None: ...
 
     @property
     def median(self) -> float | None: ...
+
+
+class Marked(Middles, Protocol):
+    """What has middles and humps to mark."""
 
     @property
     def density(self) -> Smooth | None: ...
@@ -161,7 +168,7 @@ def marked_values(cell: Marked, said: str | None) -> list[tuple[float, Text]]:
 def _marked(cell: HistogramCell, plan: Plan, top: float) -> list[Mark]:
     """Upright lines at what is marked, each named beside its end."""
     values = [*marked_values(cell, plan.request.settings["mark"]), *norm_of(plan)]
-    return upright_marks(values, cell.variable, plan, top)
+    return upright_marks(values, cell, plan, top)
 
 
 def norm_of(plan: Plan) -> list[tuple[float, Text]]:
@@ -170,17 +177,20 @@ def norm_of(plan: Plan) -> list[tuple[float, Text]]:
     return [] if norm is None else [(norm, say("symbol_norm"))]
 
 
-def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: float) -> list[Mark]:
-    """Lines from the foot to near the top of a panel at these values, with their names and values."""
+def upright_marks(values: list[tuple[float, Text]], cell: Middles, plan: Plan, top: float) -> list[Mark]:
+    """Lines from the foot to near the top of a panel at these values, with their names and values; means and medians open."""
     marks: list[Mark] = []
     least = min((value for value, _ in values), default=0.0)
     for value, symbol in values:
         end = 0.94 * top
         side: Literal["left", "right"] = "left" if len(values) > 1 and value == least else "right"
-        number = summary_cell(value, name, plan.data)
+        number = summary_cell(value, cell.variable, plan.data)
         words = say("symbol_value", symbol=symbol, value=number) if symbol else (number,)
-        marks.append(Line(np.array([value, value]), np.array([0.0, end]), ink="quiet"))
-        marks.append(Words(np.array([value]), np.array([end]), (words,), side=side))
+        key = next((key for key in ("mean", "median") if value == getattr(cell, key)), "")
+        numbers = (statistic_cell(key, value, cell, plan),) if key else ()
+        items = (group_item(cell, words, numbers),)
+        marks.append(Line(np.array([value, value]), np.array([0.0, end]), ink="quiet", items=items))
+        marks.append(Words(np.array([value]), np.array([end]), (words,), side=side, items=items))
     return marks
 
 
@@ -201,7 +211,7 @@ def _items(cell: HistogramCell, plan: Plan) -> tuple[Item, ...]:
         edges = {"low": seen[place], "high": seen[place + 1]}
         ends = {key: value_cell(edge, cell.variable, plan.data) for key, edge in edges.items()}
         n = cell.n if isinstance(cell.n, int) else len(cell.counts)
-        made.append(Item(say("class_count", **ends, count=count, n=n), behind))
+        made.append(Item(say("class_count", **ends, count=count, n=n), behind, (class_cell(cell, place, behind),)))
     return tuple(made)
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import cast
 
 import numpy as np
@@ -12,15 +12,27 @@ from istrel.data.column import Kind as Stored
 from istrel.data.column import show_value
 from istrel.data.dataset import Dataset
 from istrel.english import english
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Array, Axis, Dots, FigureSheet, Item, Line, Mark, Panel
-from istrel.exhibits.forms.common import axis_of, by_variable, group_item, key_of, n_cell, room_beside
+from istrel.exhibits.forms.common import (
+    axis_of,
+    behind_group,
+    by_variable,
+    drawing_of,
+    key_of,
+    n_cell,
+    own_cell,
+    room_beside,
+)
+from istrel.exhibits.forms.means_working import mean_at
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences, value_label
 from istrel.exhibits.weights import sample_in
 from istrel.exhibits.wording import group_label, in_group, summary_cell, titled, titled_with_unit, value_cell
+from istrel.exhibits.working import Working
 from istrel.problem import Problem
 from istrel.stats.frequency import counted
 from istrel.stats.periods import PERIODS, finest, means_by, period_starts
@@ -275,19 +287,45 @@ def _item(cell: LineCell, place: int, plan: Plan) -> Item:
     at: Text = (
         value_label(cell.places[place]) if cell.places else (value_cell(float(cell.x[place]), cell.time, plan.data),)
     )
-    value = summary_cell(float(cell.y[place]), cell.variable, plan.data)
+    behind = _behind(cell, place, plan)
+    value = own_cell(_column(cell, place), float(cell.y[place]), cell, plan, behind)
     says = say("point_of_line", at=at, value=value, n=int(cell.counts[place]))
-    return group_item(cell, says)
+    return Item(says, behind, (value,))
+
+
+def _behind(cell: LineCell, place: int, plan: Plan) -> Behind:
+    """The cases of a point; of a moving mean those in the middle of it."""
+    x = float(cell.x[place])
+    behind = behind_group(cell)
+    if cell.places:
+        found = (value for grouping in plan.groupings for value in zip(grouping.values, grouping.labels, strict=True))
+        value = next(values[0] for values, labels in found if labels[0] == cell.places[place])
+        return replace(behind, equal=((cell.time, value), *behind.equal))
+    if not cell.per:
+        return replace(behind, within=((cell.time, x, x, "both"),))
+    dated = plan.data.table.column(cell.time).kind is Stored.DATE
+    step = 1.5 * PERIODS[cell.per] if dated else 1.5
+    (end,) = period_starts(np.array([x + step]), cell.per, dated=dated).tolist()  # in the middle of the next one
+    return replace(behind, within=((cell.time, x, end, "left"),))
+
+
+def _column(cell: LineCell, place: int) -> str:
+    return cell.places[place] if cell.places else show_value(float(cell.x[place]))
+
+
+def _explain(plan: Plan, drawings: tuple[LineCell, ...], cell: Cell) -> Working | None:
+    """A point that is a mean; of moving means only their middles are drawn, and none is followed by hand."""
+    found = drawing_of(drawings, cell)
+    if found is None or plan.request.settings["moving"] is not None:
+        return None
+    return mean_at(cell, titled(plan.data.variable(found.variable)), found.variable, plan)
 
 
 def line_numbers(cell: LineCell) -> list[Cell]:
     """The points as keyed numbers."""
     row = key_of(cell.variable, cell.group)
-    shown = zip(cell.x.tolist(), cell.y.tolist(), strict=True)
     return [
-        Cell(y, Kind.MEASURE, row=row, column=cell.places[k] if cell.places else show_value(x))
-        for k, (x, y) in enumerate(shown)
-        if np.isfinite(y)
+        Cell(y, Kind.MEASURE, row=row, column=_column(cell, k)) for k, y in enumerate(cell.y.tolist()) if np.isfinite(y)
     ]
 
 
@@ -346,6 +384,7 @@ FORM: Form[Plan, LineCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=_explain,
     draw=draw,
     most_groups=400,
     weighted=True,

@@ -22,6 +22,7 @@ from istrel.exhibits.forms.common import (
     n_cell,
     room_beside,
 )
+from istrel.exhibits.forms.means_working import WithInterval, explain_interval, interval_cells
 from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of, with_norm
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger, number_of
@@ -65,6 +66,7 @@ class MeansCell:
     high: float | None
     interval: str
     points: Array | None = None
+    within: bool = False
 
 
 def interval_of(shape: moments.Moments, said: Settings) -> tuple[Estimates, Estimates]:
@@ -133,7 +135,7 @@ def draw(plan: Plan) -> tuple[MeansCell, ...]:
             if i in within:
                 n, mean, low, high = within[i]
             points = thinned(cells.only(i)) if said["points"] else None
-            made.append(MeansCell(name, group, n, mean, low, high, said["interval"], points))
+            made.append(MeansCell(name, group, n, mean, low, high, said["interval"], points, i in within))
     return tuple(made)
 
 
@@ -165,13 +167,13 @@ def _own_note(plan: Plan) -> Text:
     return (*text, Run("."))
 
 
-def _item(cell: MeansCell, plan: Plan) -> Item:
+def interval_item(cell: WithInterval, plan: Plan) -> Item:
     numbers = {
         key: summary_cell(value, cell.variable, plan.data) if value is not None else say("nothing")
         for key, value in (("mean", cell.mean), ("low", cell.low), ("high", cell.high))
     }
     says = say("m_from_to_n", n=n_cell(cell.n, "", cell.group), **numbers)
-    return group_item(cell, says)
+    return group_item(cell, says, interval_cells(cell, plan))
 
 
 def _ends(cells: list[MeansCell]) -> tuple[float, float]:
@@ -208,7 +210,7 @@ def _series(mine: list[MeansCell], stands: Stands, series: int, label: Text, pla
     if _ordered(plan) and at.size > 1:
         marks.append(Line(at, means, series=series))
     marks.append(Intervals(at, low, high, series))
-    marks.append(Dots(at, means, tuple(_item(cell, plan) for cell in cells), series, label))
+    marks.append(Dots(at, means, tuple(interval_item(cell, plan) for cell in cells), series, label))
     return marks
 
 
@@ -229,7 +231,7 @@ def _of_variables(cells: tuple[MeansCell, ...], plan: Plan) -> Panel:
     at = np.arange(len(cells), dtype=float)
     low, high = (np.array([np.nan if v is None else v for v in part], float) for part in _limits(list(cells)))
     means = np.array([cell.mean for cell in cells])
-    items = tuple(_item(cell, plan) for cell in cells)
+    items = tuple(interval_item(cell, plan) for cell in cells)
     names = tuple(
         (
             float(k),
@@ -298,6 +300,7 @@ FORM: Form[Plan, MeansCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden),
+    explain=explain_interval,
     draw=draw,
     most_groups=60,
     weighted=True,

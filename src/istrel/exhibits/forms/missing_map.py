@@ -10,10 +10,10 @@ from numpy.typing import NDArray
 from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
-from istrel.exhibits.contracts import Form, Json, Plan
+from istrel.exhibits.contracts import Form, Json, Plan, no_own
 from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, joined, say
+from istrel.exhibits.text import Cell, Text, count_cell, joined, say
 from istrel.exhibits.wording import few_names, has_groups, titled
 from istrel.problem import Problem
 from istrel.stats.frequency import counted
@@ -142,7 +142,9 @@ def _items(cell: MapCell, plan: Plan) -> tuple[Item, ...]:
     made = []
     for name, count in zip(cell.variables, cell.missing.tolist(), strict=True):
         label = titled(plan.data.variable(name))
-        item = Item(say("missing_of_all", name=label, n=count, all=cell.n), Behind(name, missing=(name,)))
+        behind = Behind(name, missing=(name,))
+        number = count_cell(count, row=name, column="missing", statistic="missing", behind=behind)
+        item = Item(say("missing_of_all", name=label, n=number, all=cell.n), behind, (number,))
         made += [item] * cell.starts.size
     return tuple(made)
 
@@ -183,5 +185,6 @@ FORM: Form[Plan, MapCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=no_own,
     draw=draw,
 )

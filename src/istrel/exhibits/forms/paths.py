@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -12,11 +12,23 @@ from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Axis, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
-from istrel.exhibits.forms.common import axis_of, by_variable, group_item, key_of, n_cell, panel_label, room_beside
+from istrel.exhibits.forms.common import (
+    axis_of,
+    behind_group,
+    by_variable,
+    drawing_of,
+    key_of,
+    n_cell,
+    own_cell,
+    panel_label,
+    room_beside,
+)
+from istrel.exhibits.forms.means_working import within_working
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences, value_label
 from istrel.exhibits.within_persons import followed
-from istrel.exhibits.wording import in_group, person_title, summary_cell, titled_with_unit
+from istrel.exhibits.wording import in_group, person_title, summary_cell, titled, titled_with_unit
+from istrel.exhibits.working import Working
 from istrel.problem import Problem
 from istrel.style.numbers import Kind
 
@@ -38,6 +50,8 @@ class PathsCell:
         float64 (persons that are drawn, occasions); NaN where one has no value.
     persons
         All who have two values or more.
+    stands
+        The group on each occasion.
     """
 
     variable: str
@@ -49,6 +63,7 @@ class PathsCell:
     means: Array
     low: Array
     high: Array
+    stands: tuple[Group, ...]
 
 
 def draw(plan: Plan) -> tuple[PathsCell, ...]:
@@ -74,7 +89,8 @@ def draw(plan: Plan) -> tuple[PathsCell, ...]:
                 every = max(1, -(-found.values.shape[0] // MOST_LINES))
                 lines = found.values[::every]
                 n, all_ = found.complete.shape[0], found.values.shape[0]
-                made.append(PathsCell(name, found.group, n, all_, found.labels, lines, means, low, high))
+                stands = tuple(grouping.groups[place] for place in found.places)
+                made.append(PathsCell(name, found.group, n, all_, found.labels, lines, means, low, high, stands))
     if not made:
         raise Problem(
             english(
@@ -119,9 +135,28 @@ def _panel(cell: PathsCell, name: str, ends: tuple[float, float], plan: Plan, *,
 
 
 def _item(cell: PathsCell, place: int, plan: Plan) -> Item:
-    value = summary_cell(float(cell.means[place]), cell.variable, plan.data)
-    says = say("point_of_line", at=value_label(cell.occasions[place]), value=value, n=cell.n)
-    return group_item(cell, says)
+    at = cell.occasions[place]
+    behind = behind_group(replace(cell, group=cell.stands[place]))
+    mean = own_cell(at, float(cell.means[place]), cell, plan, behind)
+    ends = (("low", cell.low), ("high", cell.high))
+    limits = [
+        own_cell(f"{at}/{key}", float(end[place]), cell, plan, behind) for key, end in ends if np.isfinite(end[place])
+    ]
+    return Item(say("point_of_line", at=value_label(at), value=mean, n=cell.n), behind, (mean, *limits))
+
+
+def _explain(plan: Plan, drawings: tuple[PathsCell, ...], cell: Cell) -> Working | None:
+    """A mean of the persons who have all occasions, or an end of its interval."""
+    found = drawing_of(drawings, cell)
+    if found is None:
+        return None
+    at, _, end = cell.column.rpartition("/") if cell.column not in found.occasions else (cell.column, "", "mean")
+    for grouping in plan.groupings:
+        for persons in followed(found.variable, grouping, plan):
+            if persons.group == found.group and at in persons.labels:
+                name = titled(plan.data.variable(found.variable))
+                return within_working(persons, persons.labels.index(at), replace(cell, column=end), name, plan)
+    return None
 
 
 def _numbers(cell: PathsCell) -> list[Cell]:
@@ -179,6 +214,7 @@ FORM: Form[Plan, PathsCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=_explain,
     draw=draw,
     most_groups=60,
 )

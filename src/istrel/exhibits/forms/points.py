@@ -18,6 +18,7 @@ from istrel.exhibits.forms.common import (
     axis_of,
     by_variable,
     check_drawn,
+    group_item,
     groups_of,
     is_log,
     key_of,
@@ -25,9 +26,11 @@ from istrel.exhibits.forms.common import (
     n_cell,
     refuse_not_above_0,
     room_beside,
+    statistic_cell,
 )
 from istrel.exhibits.forms.identity import case_names
-from istrel.exhibits.forms.means import INTERVALS, interval_methods, interval_of
+from istrel.exhibits.forms.means import INTERVALS, interval_item, interval_methods, interval_of
+from istrel.exhibits.forms.means_working import explain_interval
 from istrel.exhibits.forms.places import Stand, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import MOST_DOTS, Room, swarm, thinned_places
 from istrel.exhibits.shared import moments_of
@@ -64,6 +67,7 @@ class PointsCell:
     low: float | None
     high: float | None
     median: float
+    within: bool = False
 
 
 def draw(plan: Plan) -> tuple[PointsCell, ...]:
@@ -164,11 +168,13 @@ def _middle(cell: PointsCell, stand: Stand, plan: Plan) -> list[Mark]:
     said, at = plan.request.settings["mark"], np.array([stand.middle])
     if said in ("median", "both"):
         ends = np.array([stand.middle - stand.half, stand.middle + stand.half])
-        marks.append(Line(ends, np.array([cell.median, cell.median]), ink="curve"))
+        number = statistic_cell("median", cell.median, cell, plan)
+        item = group_item(cell, say("symbol_value", symbol=say("symbol_median"), value=number), (number,))
+        marks.append(Line(ends, np.array([cell.median, cell.median]), ink="curve", items=(item,)))
     if said in (None, "mean", "both") and cell.mean is not None:
         if cell.low is not None and cell.high is not None:
             marks.append(Intervals(at, np.array([cell.low]), np.array([cell.high]), ink="curve"))
-        marks.append(Dots(at, np.array([cell.mean]), series=3, ink="curve"))
+        marks.append(Dots(at, np.array([cell.mean]), (interval_item(cell, plan),), series=3, ink="curve"))
     return marks
 
 
@@ -208,6 +214,7 @@ FORM: Form[Plan, PointsCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=explain_interval,
     draw=draw,
     most_groups=60,
 )

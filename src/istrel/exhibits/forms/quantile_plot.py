@@ -12,11 +12,12 @@ from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Axis, Band, Dots, FigureSheet, Item, Line, Panel
-from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, key_of, n_cell, panel_label
+from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, key_of, n_cell, own_cell, panel_label
+from istrel.exhibits.forms.marks_working import explain_expected
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
-from istrel.exhibits.wording import in_group, summary_cell, titled_with_unit, value_cell
+from istrel.exhibits.wording import in_group, titled_with_unit, value_cell
 from istrel.stats import moments, normality
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -104,12 +105,10 @@ def _items(cell: QuantileCell, some: NDArray[np.int64], plan: Plan) -> tuple[Ite
     made = []
     for place in some.tolist():
         value, expected = float(cell.y[place]), cell.mean + cell.sd * float(cell.x[place])
-        numbers = {
-            "value": value_cell(value, cell.variable, plan.data),
-            "expected": summary_cell(expected, cell.variable, plan.data),
-        }
         behind = Behind(f"{cell.variable} = {value:g}", cell.group.named, values=(cell.variable, (value,)))
-        made.append(Item(say("a_normal_distribution_expects", **numbers), behind))
+        number = own_cell(f"expected {place + 1}", expected, cell, plan, behind)
+        said = value_cell(value, cell.variable, plan.data)
+        made.append(Item(say("a_normal_distribution_expects", value=said, expected=number), behind, (number,)))
     return tuple(made)
 
 
@@ -151,5 +150,6 @@ FORM: Form[Plan, QuantileCell] = Form(
     methods=methods,
     values=values,
     counts=None,
+    explain=explain_expected,
     draw=draw,
 )

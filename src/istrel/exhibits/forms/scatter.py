@@ -13,13 +13,16 @@ from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import MOST_LISTED, cut, groups, number
 from istrel.exhibits.figure import Array, Dots, FigureSheet, Ink, Item, Line, Mark, Panel, Tiles
-from istrel.exhibits.forms.common import axis_of, key_of, n_cell, panel_label, room_beside
+from istrel.exhibits.forms.class_working import explain_tile, tile_cell
+from istrel.exhibits.forms.common import axis_of, drawing_of, key_of, n_cell, panel_label, room_beside
 from istrel.exhibits.forms.fit import Fit, fit_line
 from istrel.exhibits.forms.identity import case_names
+from istrel.exhibits.forms.marks_working import explain_fit, fit_cells
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, in_a_row, say, sentences
-from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import group_label, has_groups, in_group, titled, titled_with_unit, value_cell
+from istrel.exhibits.working import Working
 from istrel.problem import Problem
 from istrel.stats import density
 from istrel.stats.agreement import REACH
@@ -170,7 +173,9 @@ def dots_of(cell: ScatterCell, series: int, name: Text, plan: Plan, *, small: bo
     return Dots(cell.x, cell.y, tuple(items), series, name, small=small)
 
 
-def line_of(cell: ScatterCell | PlaneCell, series: int, ends: tuple[float, float], *, alone: bool) -> list[Mark]:
+def line_of(
+    cell: ScatterCell | PlaneCell, series: int, ends: tuple[float, float], *, alone: bool, log: bool = False
+) -> list[Mark]:
     """The line through the dots of a group, as far as it runs between the ends of the axis."""
     if cell.fit is None:
         return []
@@ -179,7 +184,9 @@ def line_of(cell: ScatterCell | PlaneCell, series: int, ends: tuple[float, float
     inside = (y >= ends[0]) & (y <= ends[1])
     if not inside.any():
         return []
-    return [Line(x[inside], y[inside], series=series, ink="curve" if alone else "series")]
+    behind = Behind(pair_key(cell), cell.group.named, valid=(cell.a, cell.b))
+    item = Item(_line_words(cell, cell.fit, several=False, log=log), behind, fit_cells(cell, cell.fit, behind, log=log))
+    return [Line(x[inside], y[inside], series=series, ink="curve" if alone else "series", items=(item,))]
 
 
 def _dots(drawings: tuple[ScatterCell, ...], plan: Plan) -> Panel:
@@ -195,7 +202,7 @@ def _dots(drawings: tuple[ScatterCell, ...], plan: Plan) -> Panel:
         for values, log in (([c.x for c in drawings], x_log), ([c.y for c in drawings], y_log))
     ]
     for series, cell in enumerate(drawings):
-        marks += line_of(cell, series, ends[1], alone=not several)
+        marks += line_of(cell, series, ends[1], alone=not several, log=x_log or y_log)
     if plan.request.settings["agreement"]:
         limits = [_limits_of(cell) for cell in drawings]
         low, high = min(low for low, *_ in limits), max(high for *_, high in limits)
@@ -243,7 +250,8 @@ def _tile_items(cell: PlaneCell) -> tuple[Item, ...]:
                 (cell.b, float(cell.y_edges[j]), float(cell.y_edges[j + 1]), "both" if j == bins[1] - 1 else "left"),
             )
             says = say("one_case", n=count) if count == 1 else say("n_cases", n=count)
-            made.append(Item(says, Behind(pair_key(cell), cell.group.named, within=sides)))
+            behind = Behind(pair_key(cell), cell.group.named, within=sides)
+            made.append(Item(says, behind, (tile_cell(cell, (i, j), count, behind),)))
     return tuple(made)
 
 
@@ -259,7 +267,7 @@ def _planes(drawings: tuple[PlaneCell, ...], plan: Plan) -> tuple[Panel, ...]:
         marks: list[Mark] = [plane_of(cell, (0.0, top), measure=say("scale_cases"))]
         if cell.x is not None and cell.y is not None:
             marks.append(Dots(cell.x, cell.y, series=0, small=True, ink="curve"))
-        marks += line_of(cell, 0, (float(y_ends[0]), float(y_ends[1])), alone=True)
+        marks += line_of(cell, 0, (float(y_ends[0]), float(y_ends[1])), alone=True, log=x_log or y_log)
         label = panel_label(cell.group, plan, several=len(drawings) > 1)
         panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, pair_key(cell), cell.group)))
     return tuple(panels)
@@ -352,6 +360,17 @@ def values(cell: ScatterCell | PlaneCell) -> Json:
     return _scatter_values(cell) if isinstance(cell, ScatterCell) else _plane_values(cell)
 
 
+def explain_pair(plan: Plan, drawings: tuple[ScatterCell | PlaneCell, ...], cell: Cell) -> Working | None:
+    """The working of a tile, or of a line through dots."""
+    found = drawing_of(drawings, cell)
+    if found is None:
+        return None
+    if found.fit is None or cell.column not in ("slope", "intercept", "r"):
+        return explain_tile(found, cell)
+    x, y = (titled(plan.data.variable(name)) for name in (found.a, found.b))
+    return explain_fit(found.fit, x, y, cell)
+
+
 def _fit_values(fit: Fit | None) -> Json:
     if fit is None:
         return {}
@@ -389,5 +408,6 @@ FORM: Form[Plan, ScatterCell | PlaneCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden),
+    explain=explain_pair,
     draw=draw,
 )

@@ -21,12 +21,15 @@ from istrel.exhibits.forms.common import (
     is_log,
     key_of,
     n_cell,
+    n_of_mark,
     refuse_not_above_0,
     room_beside,
+    statistic_cell,
     told_of,
     values_of_group,
 )
 from istrel.exhibits.forms.curves import bandwidth_words, bounds_of, density_of, reflected_note
+from istrel.exhibits.forms.marks_working import bandwidth_cell, explain_bandwidth
 from istrel.exhibits.forms.places import INNER_HALF, Stands, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
@@ -147,7 +150,9 @@ def _violin(
     quartiles = {key: summary_cell(value, cell.variable, plan.data) for key, value in values.items()}
     n = n_cell(cell.n, "", cell.group)
     says = say("median_quartiles_and_n", n=n, **quartiles)
-    marks: list[Mark] = [Area(x, y, series, name, (group_item(cell, says),))]
+    five = [statistic_cell(key, values[key], cell, plan) for key in ("median", "q1", "q3")]
+    item = group_item(cell, says, (*five, bandwidth_cell(cell, plan), n_of_mark(cell, plan)))
+    marks: list[Mark] = [Area(x, y, series, name, (item,))]
     for key, value in values.items():
         at = float(np.interp(value, cell.x, reach))
         ends = np.array([middle + sides[0] * at, middle + sides[1] * at])
@@ -204,6 +209,7 @@ FORM: Form[Plan, ViolinCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(_hidden),
+    explain=explain_bandwidth,
     draw=draw,
     most_groups=60,
 )

@@ -11,9 +11,10 @@ from jinja2 import Environment, select_autoescape
 
 from istrel.english import english
 from istrel.render.intake.drawings import beyond, histogram, missing_map, shape
-from istrel.render.intake.told import Told, key_said
+from istrel.render.intake.told import Told, structure_said
 from istrel.study.intake import Intake
 from istrel.study.report import MOST_CORRELATED, Page, Report, report_of
+from istrel.study.rows import unit
 from istrel.version import VERSION
 
 MOST_ROWS = 12
@@ -31,7 +32,7 @@ def render(intake: Intake, told: Told = str, language: str = "en") -> bytes:
         missing_map=missing_map(intake.map),
         correlations=correlations(report),
         many_measures=len(report.measures) == MOST_CORRELATED,
-        key=told(key_said(intake)),
+        structure=[told(line) for line in structure_said(intake)],
         most=MOST_ROWS,
         version=VERSION,
     )
@@ -40,12 +41,14 @@ def render(intake: Intake, told: Told = str, language: str = "en") -> bytes:
 
 def figures(intake: Intake) -> list[tuple[str, str]]:
     """The large figures of the file: what, and of what."""
-    facts = intake.file
+    facts, alone = intake.file, unit(intake.data.codebook) == "case"
+    ones = english("[case|cases]", n=facts.rows) if alone else english("[row|rows]", n=facts.rows)
+    complete = english("complete cases") if alone else english("complete rows")
     found: list[tuple[str, str]] = [
-        (english("{n:,}", n=facts.rows), english("[case|cases]", n=facts.rows)),
+        (english("{n:,}", n=facts.rows), ones),
         (english("{n:,}", n=facts.columns), english("[variable|variables]", n=facts.columns)),
         (english("{share:.1f} %", share=100 * facts.missing_share), english("of values missing")),
-        (english("{n:,}", n=facts.complete), english("complete cases")),
+        (english("{n:,}", n=facts.complete), complete),
     ]
     return [*found, (f"{facts.first_day} – {facts.last_day}", facts.dated)] if facts.dated else found
 

@@ -14,7 +14,7 @@ from istrel.english import english, together
 from istrel.problem import one_line
 from istrel.render.intake.drawings import TALL_PAGE, WIDE, beyond, histogram
 from istrel.render.intake.html import MOST_ROWS, figures, r_text
-from istrel.render.intake.told import Told, key_said
+from istrel.render.intake.told import Told, structure_said
 from istrel.render.odf_parts import ruled_table, saved, text_document
 from istrel.study.intake import Intake
 from istrel.study.report import Page, Report, report_of
@@ -53,8 +53,8 @@ def _findings(body: Any, intake: Intake, told: Told) -> None:
     body.append(Paragraph(" · ".join(f"{told(figure)} {told(words)}" for figure, words in figures(intake))))
     if intake.source.reading:
         body.append(Paragraph(intake.source.reading))
-    if intake.key:
-        body.append(Paragraph(one_line(told(key_said(intake)))))
+    for said in structure_said(intake):
+        body.append(Paragraph(one_line(told(said))))
     for remark in intake.source.remarks:
         body.append(Paragraph(one_line(told(remark))))
     body.append(Header(2, told(english("What to look at") if intake.findings else english("Nothing to look at"))))

@@ -8,8 +8,9 @@ from istrel.counting import counted
 from istrel.data.facts import VariableFacts
 from istrel.data.screening import Finding
 from istrel.problem import one_line
-from istrel.render.intake.told import key_said
+from istrel.render.intake.told import structure_said
 from istrel.study.intake import Intake
+from istrel.study.rows import unit
 
 BARS = " ▁▂▃▄▅▆▇█"
 WIDEST, WIDEST_NAME = 100, 28
@@ -24,14 +25,15 @@ def render(intake: Intake) -> bytes:
 
 def _head(intake: Intake) -> list[str]:
     facts = intake.file
-    size = f"{counted(facts.rows, 'case')} · {counted(facts.columns, 'variable')}"
+    one = unit(intake.data.codebook)
+    size = f"{counted(facts.rows, one)} · {counted(facts.columns, 'variable')}"
     size += f" · {100 * facts.missing_share:.1f} % of values missing"
     read = [intake.source.reading] if intake.source.reading else []
     return [
         intake.source.name,
-        f"{size} · {counted(facts.complete, 'complete case')}",
+        f"{size} · {counted(facts.complete, f'complete {one}')}",
         *read,
-        *([key_said(intake)] if intake.key else []),
+        *(line for said in structure_said(intake) for line in textwrap.wrap(said, WIDEST, subsequent_indent="  ")),
         *(
             line
             for remark in intake.source.remarks

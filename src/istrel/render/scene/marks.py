@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from functools import singledispatch
 
 import numpy as np
@@ -368,7 +368,9 @@ def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
         paper = PAPER if mark.light and mark.light[place] else colour
         if mark.optional and not _find_room(pen, x + dx, y + dy, width, rise, anchor):
             continue
-        yield from letters_of(runs, x + dx, y + dy, size, pen.style, anchor=anchor, colour=paper)
+        here = part._replace(item=place) if mark.items else part
+        for letters in letters_of(runs, x + dx, y + dy, size, pen.style, anchor=anchor, colour=paper):
+            yield replace(letters, part=here)
 
 
 @shapes_of.register

@@ -146,8 +146,13 @@ class Letters:
     width: float
     upright: bool = False
     colour: str = "#1B1B1B"
+    part: Part = NO_PART
+
+    def holds(self, x: float, y: float) -> bool:
+        return self.x <= x <= self.x + self.width and self.y - self.size_pt * PT <= y <= self.y
 
 
+Box = tuple[float, float, float, float]
 Shape = Rectangle | Polyline | Strokes | Polygon | Cloud | Raster | Letters
 
 
@@ -222,7 +227,7 @@ class Scene:
     def at(self, x: float, y: float) -> Part | None:
         """The item whose shape lies at a place, the topmost first; None where there is none."""
         for shape in reversed(self.shapes):
-            if isinstance(shape, Letters) or shape.part.item < 0:
+            if shape.part.item < 0:
                 continue
             if isinstance(shape, Cloud):
                 place = shape.nearest(x, y)
@@ -231,6 +236,15 @@ class Scene:
             elif shape.holds(x, y):
                 return self._tile(shape, x, y) if isinstance(shape, Raster) else shape.part
         return self._column(x, y)
+
+    def box_of(self, part: Part) -> Box | None:
+        """(left, top, width, height) of an item; None where it is not drawn."""
+        boxes = [box for shape in self.shapes if (box := _box(shape, part)) is not None]
+        if not boxes:
+            return None
+        left, top = min(box[0] for box in boxes), min(box[1] for box in boxes)
+        right, bottom = max(box[0] + box[2] for box in boxes), max(box[1] + box[3] for box in boxes)
+        return left, top, right - left, bottom - top
 
     def _tile(self, shape: Raster, x: float, y: float) -> Part:
         """The tile of a raster: its items run up each column of tiles, column after column."""
@@ -257,3 +271,32 @@ class Scene:
             if here.top <= y <= foot and here.left - 14 <= x < here.left:
                 return place, "y"
         return None
+
+
+def _box(shape: Shape, part: Part) -> Box | None:
+    """Where an item stands in a shape: (left, top, width, height); None where it is none of it."""
+    place = part.item - shape.part.item
+    if shape.part[:2] != part[:2] or shape.part.item < 0 or place < 0:
+        return None
+    match shape:
+        case Raster():
+            rows, columns = shape.pixels.shape[:2]
+            wide, high = shape.width / columns, shape.height / rows
+            column, row = divmod(place, rows)
+            return shape.left + column * wide, shape.top + (rows - 1 - row) * high, wide, high
+        case Cloud():
+            if place >= len(shape.points):
+                return None
+            x, y = shape.points[place].tolist()
+            return x - shape.radius, y - shape.radius, 2 * shape.radius, 2 * shape.radius
+        case _ if place:
+            return None
+        case Rectangle():
+            return shape.left, shape.top, shape.width, shape.height
+        case Letters():
+            return shape.x, shape.y - shape.size_pt * PT, shape.width, shape.size_pt * PT
+        case Polyline() | Polygon():
+            (left, top), (right, bottom) = shape.points.min(axis=0).tolist(), shape.points.max(axis=0).tolist()
+            return left, top, right - left, bottom - top
+        case _:
+            return None

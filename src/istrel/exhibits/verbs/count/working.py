@@ -41,12 +41,14 @@ def _of_answer(found: SetCell, cell: Cell, confidence: float) -> Working | None:
     if cell.row == f"{found.variable}: none":
         count, name, weighed = found.none, say("none_named"), None
     else:
-        answer = next((one for one in found.answers if cell.row == f"{found.variable}: {one.name}"), None)
+        places = (f"{found.variable}: ", f"{found.variable}=")  # of a table, of bars
+        answer = next((one for one in found.answers if cell.row in [place + one.name for place in places]), None)
         if answer is None:
             return None
         count, name, weighed = answer.count, answer.label, answer.weighed
     if what == "n":
         return counted(cell, name, count, found.n)
+    what = "percent_of_cases" if what == "valid_percent" else what  # of a bar
     if found.weighted_n is not None:
         return (
             None
@@ -79,9 +81,16 @@ def _crossed(table: CrossCell, cell: Cell, plan: CountPlan) -> Working | None:
     what = cell.column.rpartition("/")[2]
     if what == "n":
         return _count(table, cell, i, j, plan)
+    if what == "valid_percent":  # of a bar, which is one of those of its column
+        return _share(table, cell, i, j, plan, "column")
     if what == "%":
-        return _share(table, cell, i, j, plan)
-    if table.weighted is not None or i == len(table.row_values) or j == len(table.column_values):
+        return _share(table, cell, i, j, plan, plan.request.settings["percent"] or "column")
+    if (
+        what not in ("expected", "residual")
+        or table.weighted is not None
+        or i == len(table.row_values)
+        or j == len(table.column_values)
+    ):
         return None
     return _beside_chance(table, cell, i, j, what)
 
@@ -108,8 +117,7 @@ def _count(table: CrossCell, cell: Cell, i: int, j: int, plan: CountPlan) -> Wor
     )
 
 
-def _share(table: CrossCell, cell: Cell, i: int, j: int, plan: CountPlan) -> Working | None:
-    percent = plan.request.settings["percent"] or "column"
+def _share(table: CrossCell, cell: Cell, i: int, j: int, plan: CountPlan, percent: str) -> Working | None:
     at = {"row": (i, -1), "column": (-1, j), "total": (-1, -1)}[percent]
     name = _name(table, i, j) or titled(plan.data.variable(table.row))
     if table.weighted is not None:

@@ -97,7 +97,7 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
         return value if isinstance(value, float) else math.nan
 
     pulled = key in ESTIMATES and key not in COUNTED and parts.cells.times is None
-    return Working(_means(key, share, found, parts, plan), formula, filled, steps, without if pulled else None)
+    return Working(_means(key, share, found, parts, plan, cell), formula, filled, steps, without if pulled else None)
 
 
 def _stands_at(found: MeasuredCell, cell: Cell) -> bool:
@@ -124,10 +124,10 @@ def _of_values(values: Floats, plan: DescribePlan) -> Workbench:
     return Workbench(cells, np.array([values.size]), plan, lambda: moments.moments(cells), lambda: none_of(1))
 
 
-def _means(key: str, share: float | None, found: MeasuredCell, parts: Parts, plan: DescribePlan) -> Text:
+def _means(key: str, share: float | None, found: MeasuredCell, parts: Parts, plan: DescribePlan, cell: Cell) -> Text:
     """What the number says about these data."""
     name = titled(plan.data.variable(found.variable))
-    value = cell_of(key, found, plan)
+    value: Text | Cell = cell_of(key, found, plan) if key in found.statistics else cell  # a figure has not all of them
     n = Cell(float(parts.n), Kind.COUNT)
     if share is not None and key not in WORKINGS:
         return say("means_percentile", name=name, value=value, share=Cell(share, Kind.EDGE))
