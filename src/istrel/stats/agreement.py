@@ -40,22 +40,36 @@ def kappa(table: NDArray[np.int64], *, ordered: bool, confidence: float = 0.95) 
     """
     from istrel.stats.special import ndtri
 
-    n, k = int(table.sum()), table.shape[0]
-    if n < 2:
+    if table.sum() < 2:
         return Kappa(FEW, FEW, FEW, FEW)
-    p = table / n
+    p, weights = _agreeing(table, ordered=ordered)
     rows, columns = p.sum(axis=1), p.sum(axis=0)
-    apart = np.abs(np.subtract.outer(np.arange(k), np.arange(k)))
-    weights = 1 - (apart / max(k - 1, 1)) ** 2 if ordered else (apart == 0).astype(float)
     observed, chance = float((weights * p).sum()), float((weights * np.outer(rows, columns)).sum())
     if chance >= 1:
         return Kappa(NO_SPREAD, NO_SPREAD, NO_SPREAD, observed)
+    value, error = kappa_error(table, ordered=ordered)
+    reach = float(ndtri(0.5 + confidence / 2)) * error
+    return Kappa(value, max(-1.0, value - reach), min(1.0, value + reach), observed)
+
+
+def _agreeing(table: NDArray[np.int64], *, ordered: bool) -> tuple[Array, Array]:
+    """(shares of the table, how far each cell agrees)."""
+    k = table.shape[0]
+    apart = np.abs(np.subtract.outer(np.arange(k), np.arange(k)))
+    weights = 1 - (apart / max(k - 1, 1)) ** 2 if ordered else (apart == 0).astype(float)
+    return table / table.sum(), weights
+
+
+def kappa_error(table: NDArray[np.int64], *, ordered: bool) -> tuple[float, float]:
+    """(kappa, its standard error) of two cases or more that do not all agree by chance."""
+    p, weights = _agreeing(table, ordered=ordered)
+    rows, columns = p.sum(axis=1), p.sum(axis=0)
+    observed, chance = float((weights * p).sum()), float((weights * np.outer(rows, columns)).sum())
     value = (observed - chance) / (1 - chance)
     of_row, of_column = weights @ columns, weights.T @ rows
     inner = weights - (of_row[:, None] + of_column[None, :]) * (1 - value)
-    variance = (float((p * inner**2).sum()) - (value - chance * (1 - value)) ** 2) / (n * (1 - chance) ** 2)
-    reach = float(ndtri(0.5 + confidence / 2)) * sqrt(max(0.0, variance))
-    return Kappa(value, max(-1.0, value - reach), min(1.0, value + reach), observed)
+    variance = float((p * inner**2).sum()) - (value - chance * (1 - value)) ** 2
+    return value, sqrt(max(0.0, variance / (int(table.sum()) * (1 - chance) ** 2)))
 
 
 @dataclass(frozen=True)
@@ -117,15 +131,23 @@ def _consistent(rows: float, error: float, n: int, confidence: float) -> tuple[L
     return value, (low - 1) / (low + 1), (high - 1) / (high + 1)
 
 
+def absolute_df(rows: float, columns: float, error: float, n: int) -> tuple[float, float]:
+    """(ICC(A,1), the degrees of freedom of its interval after Satterthwaite) from the mean squares; NaN for those of 1."""
+    value = (rows - error) / (rows + error + 2 / n * (columns - error))
+    if value >= 1:
+        return value, float("nan")
+    a = 2 * value / (n * (1 - value))
+    b = 1 + 2 * value * (n - 1) / (n * (1 - value))
+    return value, (a * columns + b * error) ** 2 / ((a * columns) ** 2 + (b * error) ** 2 / (n - 1))
+
+
 def _absolute(rows: float, columns: float, error: float, n: int, confidence: float) -> tuple[Limit, Limit, Limit]:
     from istrel.stats.special import fdtri
 
     value = (rows - error) / (rows + error + 2 / n * (columns - error))
     if not (error > 0 or columns > 0) or value >= 1:
         return value, value, value
-    a = 2 * value / (n * (1 - value))
-    b = 1 + 2 * value * (n - 1) / (n * (1 - value))
-    free = (a * columns + b * error) ** 2 / ((a * columns) ** 2 + (b * error) ** 2 / (n - 1))
+    _, free = absolute_df(rows, columns, error, n)
     top = 0.5 + confidence / 2
     f_low, f_high = float(fdtri(n - 1, free, top)), float(fdtri(free, n - 1, top))
     rest = 2 * columns + (n - 2) * error  # k MSC + (kn − k − n) MSE of two raters

@@ -106,13 +106,18 @@ def association(counts: Counts, *, ordered: bool) -> Association:
     return Association(v, corrected, phi, gamma, tau_b)
 
 
-def _concordance(counts: Counts) -> tuple[float | Undefined, float | Undefined]:
-    """(Goodman & Kruskal's gamma, Kendall's tau-b) of a table of ordered rows and columns."""
+def pairs_in_order(counts: Counts) -> tuple[float, float]:
+    """(pairs of cases that both variables put in the same order, in opposite orders)."""
     table = counts.astype(np.float64)
     below = np.cumsum(np.cumsum(table[::-1, ::-1], axis=0), axis=1)[::-1, ::-1]
     left = np.cumsum(np.cumsum(table[::-1], axis=0), axis=1)[::-1]
-    concordant = float((table[:-1, :-1] * below[1:, 1:]).sum())
-    discordant = float((table[:-1, 1:] * left[1:, :-1]).sum())
+    return float((table[:-1, :-1] * below[1:, 1:]).sum()), float((table[:-1, 1:] * left[1:, :-1]).sum())
+
+
+def _concordance(counts: Counts) -> tuple[float | Undefined, float | Undefined]:
+    """(Goodman & Kruskal's gamma, Kendall's tau-b) of a table of ordered rows and columns."""
+    table = counts.astype(np.float64)
+    concordant, discordant = pairs_in_order(counts)
     if concordant + discordant == 0:
         none = Undefined("no_pairs_that_differ_in")
         return none, none

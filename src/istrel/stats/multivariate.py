@@ -192,13 +192,36 @@ def _henze_zirkler(white: Array, distances: Array, n: int, times: NDArray[np.int
     if n > MOST_PAIRED:
         many = undefined("not_beyond_cases_it_compares", n=MOST_PAIRED)
         return SetTest(many, many)
+    kernel, single, b2 = _kernel_sums(white, distances, n, times)
+    hz = kernel / n - 2 * (1 + b2) ** (-p / 2) * single + n * (1 + 2 * b2) ** (-p / 2)
+    mean, variance = henze_zirkler_moments(n, p)
+    location = np.log(np.sqrt(mean**4 / (variance + mean**2)))
+    scale = np.sqrt(np.log((variance + mean**2) / mean**2))
+    return SetTest(hz, float(ndtr(-(np.log(hz) - location) / scale)))
+
+
+def _kernel_sums(white: Array, distances: Array, n: int, times: NDArray[np.int64] | None) -> tuple[float, float, float]:
+    """(Σ exp(−β²/2 D) over all pairs of cases, Σ exp(−β²/(2(1 + β²)) d) over cases, β²)."""
     if times is not None:
         white, distances = np.repeat(white, times, axis=1), np.repeat(distances, times)
-    kernel = _kernel_sum(white, distances)
-
-    b2 = _bandwidth(n, p) ** 2
+    b2 = _bandwidth(n, white.shape[0]) ** 2
     single = float(np.exp(-b2 / (2 * (1 + b2)) * distances).sum())
-    hz = kernel / n - 2 * (1 + b2) ** (-p / 2) * single + n * (1 + 2 * b2) ** (-p / 2)
+    return _kernel_sum(white, distances), single, b2
+
+
+def kernel_sums(x: Array, times: NDArray[np.int64] | None = None) -> tuple[float, float, float]:
+    """The sums of Henze and Zirkler's statistic and its β², of complete cases, shape (n, variables), of full rank."""
+    n = x.shape[0] if times is None else int(times.sum())
+    cases = None if times is None else times.astype(np.float64)
+    columns = np.stack([moderate(column)[0] for column in x.T])
+    _singular(columns, tuple(map(str, range(x.shape[1]))), cases)  # centres and scales them
+    white = _whitened(columns, cases, n)
+    return _kernel_sums(white, np.einsum("ij,ij->j", white, white), n, times)
+
+
+def henze_zirkler_moments(n: int, p: int) -> tuple[float, float]:
+    """(mean, variance) of the statistic of normal sets."""
+    b2 = _bandwidth(n, p) ** 2
     w = (1 + b2) * (1 + 3 * b2)
     a = 1 + 2 * b2
     mean = 1 - a ** (-p / 2) * (1 + p * b2 / a + p * (p + 2) * b2**2 / (2 * a**2))
@@ -207,6 +230,4 @@ def _henze_zirkler(white: Array, distances: Array, n: int, times: NDArray[np.int
         + 2 * a ** (-p) * (1 + 2 * p * b2**2 / a**2 + 3 * p * (p + 2) * b2**4 / (4 * a**4))
         - 4 * w ** (-p / 2) * (1 + 3 * p * b2**2 / (2 * w) + p * (p + 2) * b2**4 / (2 * w**2))
     )
-    location = np.log(np.sqrt(mean**4 / (variance + mean**2)))
-    scale = np.sqrt(np.log((variance + mean**2) / mean**2))
-    return SetTest(hz, float(ndtr(-(np.log(hz) - location) / scale)))
+    return mean, variance

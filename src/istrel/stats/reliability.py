@@ -111,10 +111,24 @@ def omega_total(covariance: Array) -> Omega:
     λ minimizes Σ (s(ij) − λ(i) λ(j))² over the pairs; each in turn solves its own line, λ(i) = Σ s(ij) λ(j)/Σ λ(j)². A unique
     variance ψ(i) = s(ii) − λ(i)² is not let below 0.
     """
+    loading = one_factor(covariance)
+    if loading is None:
+        return Omega(float("nan"), float("nan"))
+    variances, k = np.diag(covariance), covariance.shape[0]
+    scale = np.sqrt(variances)
+    common = float(loading.sum()) ** 2
+    unique = float((variances - loading**2).sum())
+    apart = (covariance - np.outer(loading, loading)) / np.outer(scale, scale)
+    residual = float(np.sqrt((apart[np.triu_indices(k, 1)] ** 2).mean()))
+    return Omega(common / (common + unique), residual)
+
+
+def one_factor(covariance: Array) -> Array | None:
+    """The loadings λ, shape (k,); None for fewer than three items, one without spread, or a search that does not end."""
     k = covariance.shape[0]
     variances = np.diag(covariance)
     if k < 3 or not np.isfinite(covariance).all() or (variances <= 0).any():
-        return Omega(float("nan"), float("nan"))
+        return None
     scale = np.sqrt(variances)
     values, vectors = np.linalg.eigh(covariance)
     loading = vectors[:, -1] * np.sqrt(max(values[-1], 0.0))
@@ -127,14 +141,8 @@ def omega_total(covariance: Array) -> Omega:
             own = float(covariance[i, others] @ loading[others]) / room if room > 0 else 0.0
             loading[i] = np.clip(own, -scale[i], scale[i])
         if float(np.abs((loading - before) / scale).max()) < CLOSE:
-            break
-    else:
-        return Omega(float("nan"), float("nan"))
-    common = float(loading.sum()) ** 2
-    unique = float((variances - loading**2).sum())
-    apart = (covariance - np.outer(loading, loading)) / np.outer(scale, scale)
-    residual = float(np.sqrt((apart[np.triu_indices(k, 1)] ** 2).mean()))
-    return Omega(common / (common + unique), residual)
+            return np.asarray(loading)
+    return None
 
 
 def inter_item(covariance: Array) -> float:

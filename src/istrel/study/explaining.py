@@ -187,7 +187,8 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
             )
         )
     rows = _rows(cell, exhibit)
-    printed, count, influence = print_cell(cell, style), _cases(cell, exhibit), _influence(working, cell, exhibit, rows)
+    printed = print_cell(cell, style).lstrip("= \N{NO-BREAK SPACE}")  # a p in words brings its sign along
+    count, influence = _cases(cell, exhibit), _influence(working, cell, exhibit, rows)
     return Explained(
         value=float(cell.value),
         printed=printed,

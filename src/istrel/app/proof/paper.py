@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from urllib.parse import unquote
 
 from PySide6.QtCore import QMimeData, QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QDrag, QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
@@ -17,6 +18,7 @@ from istrel.app.proof.walk import Marks, TableWalk
 from istrel.app.words import tr
 from istrel.exhibits.figure import FigureSheet, Item, items_of
 from istrel.exhibits.printing import Runs, plain_text, print_table
+from istrel.exhibits.quoting import key_of
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Hidden, cells_in
 from istrel.render.columns import split_at_mark
@@ -324,6 +326,18 @@ class Paper(QWidget):
             return ()
         return tuple(cell for cell in cells_in(sheet.rows[row].cells[column]) if cell.value is not None)
 
+    def noted_at(self, point: QPoint) -> Cell | None:
+        """The number of a note at a point of this widget."""
+        sheet, proof = self._set, self._proof
+        if sheet is None or proof is None:
+            return None
+        x, y = (point.x() - SHADOW) / self._zoom - sheet.left, (point.y() - SHADOW) / self._zoom - sheet.notes_top
+        mark = unquote(sheet.notes.documentLayout().anchorAt(QPointF(x, y)))
+        if not mark:
+            return None
+        cells = (cell for note in proof.exhibit.sheet.notes for cell in cells_in(note.text))
+        return next((cell for cell in cells if (cell.row, cell.column) == key_of(mark)), None)
+
     def explain(self, row: int, column: int) -> str:
         """What a number is: its full precision, its definition, and n."""
         cells = self._numbers_at(row, column)
@@ -413,6 +427,8 @@ class Paper(QWidget):
         numbers = self._to_open(*cell) if cell is not None else ()
         if item is not None:
             numbers = item.numbers
+        elif (noted := self.noted_at(where)) is not None:
+            numbers = (noted,)
         if numbers:
             self.number_wanted.emit(numbers, event.globalPosition().toPoint())
         elif item is not None and item.behind is not None:
@@ -430,6 +446,8 @@ class Paper(QWidget):
         if event.buttons() & Qt.MouseButton.LeftButton and self._carry(point):
             return
         says = self.explain(*where) if where else plain_text(item.words, self._style) if item else ""
+        if not says and (noted := self.noted_at(point)) is not None:
+            says = full_value(noted)
         self.setToolTip(says or self.axis_words(point))
         over = self.handles.over(*self.millimetres(event.position())) if self._is_figure else ""
         cursor = Qt.CursorShape.PointingHandCursor if says else Qt.CursorShape.ArrowCursor

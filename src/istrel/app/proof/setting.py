@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 from typing import NamedTuple
+from urllib.parse import quote
 
 from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF, QTextDocument
@@ -20,9 +21,10 @@ from istrel.exhibits.printing import (
     print_text,
     print_title,
 )
+from istrel.exhibits.quoting import mark_of
 from istrel.exhibits.setting import Sheet
 from istrel.exhibits.table import TableSheet
-from istrel.exhibits.text import Run, Text
+from istrel.exhibits.text import Run, Text, bound
 from istrel.render.scene import Scene
 from istrel.render.tables import (
     LEAST_HEAD_MM,
@@ -157,7 +159,8 @@ def set_sheet(
     else:
         picture = QRectF(margin, y, figure_mm[0] * PX_PER_MM, figure_mm[1] * PX_PER_MM)
         y = picture.bottom()
-    notes = _notes_document(print_notes(sheet.notes, style), print_text(text, style), text_width, round(size * 0.9))
+    noted = tuple(replace(note, text=bound(note.text, mark_of)) for note in sheet.notes)
+    notes = _notes_document(print_notes(noted, style), print_text(text, style), text_width, round(size * 0.9))
     notes_top = flow.after(y + 7, notes.size().height())
     height = notes_top + notes.size().height() + margin
     return SetSheet(
@@ -286,7 +289,8 @@ def _notes_document(notes: tuple[Runs, ...], text: Runs, width: float, size: int
     document = QTextDocument()
     document.setDocumentMargin(0)
     document.setDefaultFont(theme.serif(size))
-    document.setDefaultStyleSheet(f"p {{ margin: 0 0 3px 0; color: {theme.SHEET_INK}; }}")
+    ink = f"color: {theme.SHEET_INK};"
+    document.setDefaultStyleSheet(f"p {{ margin: 0 0 3px 0; {ink} }} a {{ {ink} text-decoration: none; }}")
     paragraphs = [f"<p>{_html(note)}</p>" for note in notes]
     if text:
         below = f"margin-top: {2 * size}px; text-indent: {2 * size}px; font-size: {size + 2}px; line-height: 140%"
@@ -302,4 +306,6 @@ def _html(text: Runs) -> str:
 
 def _run(run: Run) -> str:
     escaped = run.text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
+    if run.mark:  # a number that can be pointed at and opened
+        return f'<a href="{quote(run.mark)}">{escaped}</a>'
     return f"<i>{escaped}</i>" if run.italic else escaped

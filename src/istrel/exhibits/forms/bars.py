@@ -9,7 +9,7 @@ import numpy as np
 
 from istrel.english import english
 from istrel.exhibits.cases import Group
-from istrel.exhibits.contracts import Counts, Form, Json, Plan, Result, no_own
+from istrel.exhibits.contracts import Counts, Form, Json, Plan, Result
 from istrel.exhibits.exchange import finite, groups, number, stored
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Intervals, Item, Mark, Panel, Words
 from istrel.exhibits.forms.common import arrangement, as_they_are, by_panel, key_of, n_cell, panel_label
@@ -20,7 +20,9 @@ from istrel.exhibits.verbs.count.result import CrossCell
 from istrel.exhibits.verbs.count.sets import SetCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, Share, behind_level
 from istrel.exhibits.verbs.frequency_result import level_key as row_of_level
+from istrel.exhibits.verbs.frequency_working import explain_level
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
+from istrel.exhibits.working import Working
 from istrel.problem import Problem
 from istrel.stats.frequency import wilson_intervals
 from istrel.style.numbers import Kind
@@ -279,6 +281,11 @@ def item_of(cell: BarsCell, level: Level) -> Item:
     return Item(says, behind, tuple(one for one in numbers if isinstance(one.value, float)))
 
 
+def explain_bar(plan: Plan, drawings: tuple[BarsCell, ...], cell: Cell) -> Working | None:
+    """The count or the share of a bar."""
+    return explain_level([one.table for one in drawings], cell, plan.request.settings["confidence"])
+
+
 def _numbers(cell: BarsCell) -> list[Cell]:
     row = key_of(cell.variable, cell.group)
     pairs = zip(cell.levels, cell.counts.tolist(), strict=True)
@@ -335,7 +342,7 @@ FORM: Form[Plan, BarsCell] = Form(
     methods=methods,
     values=values,
     counts=Counts(as_they_are),
-    explain=no_own,
+    explain=explain_bar,
     of_numbers=of_numbers,
     weighted=True,
 )

@@ -9,9 +9,9 @@ import numpy as np
 from istrel.data.levels import Level as Measurement
 from istrel.data.natural import in_natural_order
 from istrel.english import english, in_quotes
-from istrel.exhibits.contracts import Counts, Form, Plan, Result, no_own
+from istrel.exhibits.contracts import Counts, Form, Plan, Result
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Mark, Panel, Words
-from istrel.exhibits.forms.bars import BarsCell, check_counted, item_of, level_key
+from istrel.exhibits.forms.bars import BarsCell, check_counted, explain_bar, item_of, level_key
 from istrel.exhibits.forms.bars import of_numbers as bars_of
 from istrel.exhibits.forms.bars import values as bars_values
 from istrel.exhibits.forms.common import as_they_are, by_panel, key_of, n_cell
@@ -209,7 +209,7 @@ FORM: Form[Plan, BarsCell] = Form(
     methods=methods,
     values=bars_values,
     counts=Counts(as_they_are),
-    explain=no_own,
+    explain=explain_bar,
     of_numbers=of_numbers,
     weighted=True,
 )

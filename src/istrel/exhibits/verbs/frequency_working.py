@@ -2,13 +2,19 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterable, Sequence
+
+import numpy as np
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.text import Cell, Text, say, verbatim
 from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, level_key
+from istrel.exhibits.verbs.sums_working import E
 from istrel.exhibits.wording import reason_label, titled
 from istrel.exhibits.working import Working, shown
+from istrel.stats.frequency import wilson_intervals
+from istrel.stats.survey.means import t_quantile
 from istrel.style.numbers import Kind
 
 
@@ -29,7 +35,8 @@ def explain_level(
         if level is None:
             made = None if data is None else _of_the_rest(what, table, cell, data)
         elif what in ("low", "high"):
-            made = None if level.weighed is not None else limit(level, table, cell, confidence)
+            of_sample = _of_logit if level.weighed is not None else limit
+            made = of_sample(level, table, cell, confidence)
         else:
             made = _of_weighed(what, level, table, cell) if level.weighed else _of_level(what, level, table, cell)
         if made is not None:
@@ -95,11 +102,38 @@ def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Work
     return None
 
 
+def _of_logit(level: Level, table: FrequencyCell, cell: Cell, confidence: float) -> Working | None:
+    """A limit of a weighted share: its logit and t errors of it (see `weighted shares`)."""
+    weighed = level.weighed
+    if weighed is None or not table.weighted_n or not 0 < weighed.sum < table.weighted_n or not weighed.df > 0:
+        return None
+    p, error = weighed.sum / table.weighted_n, weighed.error / 100
+    t, sign = t_quantile(weighed.df, confidence), "−" if cell.column.endswith("/low") else "+"
+    reach = t * error / (p * (1 - p))
+    u = math.log(p / (1 - p)) + (-reach if sign == "−" else reach)
+    p_, e, t_ = shown(p), shown(error), shown(t)
+    steps = (
+        f"p = {shown(weighed.sum)} ÷ {shown(table.weighted_n)} = {p_}",
+        say("step_linearized_error", value=e),
+        f"t({shown(weighed.df)}; {shown(0.5 + confidence / 2)}) = {t_}",
+        f"u = ln({p_} ÷ (1 − {p_})) {sign} {t_} × {e} ÷ ({p_} × (1 − {p_})) = {shown(u)}",
+    )
+    name: Text = level.label or verbatim(level.name)
+    formula = f"100 ÷ (1 + e^(−u)), u = ln(p ÷ (1 − p)) {sign} t × SE ÷ (p(1 − p))"
+    return Working(say("means_share_limit", value=cell, name=name), formula, f"100 ÷ (1 + {E}^({shown(-u)}))", steps)
+
+
 def limit(level: Level, table: FrequencyCell, cell: Cell, confidence: float) -> Working | None:
     """A limit of the interval of a percentage."""
     if not isinstance(table.n, int) or not isinstance(level.count, int) or not table.n:
         return None
     return wilson_limit(cell, level.label or verbatim(level.name), level.count, table.n, confidence)
+
+
+def wilson_end(count: int, n: int, confidence: float, *, low: bool) -> float:
+    """The same as a share."""
+    ends = wilson_intervals(np.array([count]), np.array([n]), confidence=confidence)
+    return float(ends[0 if low else 1][0])
 
 
 def wilson_limit(cell: Cell, name: Text, count: int, n: int, confidence: float) -> Working:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import math
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -9,9 +11,11 @@ from istrel.exhibits.text import say
 from istrel.exhibits.verbs.sums_working import SMALL, Lines
 from istrel.exhibits.working import Line, shown
 from istrel.stats.association import chi_square
+from istrel.stats.exact import AS_LIKELY
 
 Counts = NDArray[np.int64]
 MOST_CELLS = 24  # beyond, nobody adds them up by hand
+MOST_SHARED_OUT = 1_000  # cases, of which the ways to share them out are a number of floating point
 
 
 def chi_square_of(counts: Counts) -> Lines | None:
@@ -41,6 +45,27 @@ def chi_square_lines(counts: Counts) -> tuple[str, ...]:
     ]
     parts = (f"({count} − {shown(e)})^2 ÷ {shown(e)}" for count, e in zip(counts.flat, expected.flat, strict=True))
     return (*steps, f"χ² = {' + '.join(parts)} = {shown(_statistic(counts))}")
+
+
+def exact_lines(counts: Counts) -> Lines | None:
+    """How many ways to share the cases out give tables that are no likelier, of all there are (Fisher); of 2 × 2 alone."""
+    n = int(counts.sum())
+    if counts.shape != (2, 2) or n > MOST_SHARED_OUT:
+        return None
+    (a, b), (c, _) = counts.tolist()
+    row, column = a + b, a + c
+    ways = {
+        k: math.comb(row, k) * math.comb(n - row, column - k)
+        for k in range(max(0, row + column - n), min(row, column) + 1)
+    }
+    extreme = sum(way for way in ways.values() if way <= ways[a] * AS_LIKELY)
+    whole = math.comb(n, column)
+    steps: tuple[Line, ...] = (
+        say("step_arrangements", value=shown(whole)),
+        say("step_arrangements_of_this", value=shown(ways[a])),
+        say("step_arrangements_no_likelier", value=shown(extreme)),
+    )
+    return say("formula_exact_table"), f"{shown(extreme)} ÷ {shown(whole)}", steps
 
 
 def v_lines(counts: Counts) -> Lines:

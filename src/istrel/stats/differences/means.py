@@ -121,6 +121,17 @@ def brown_forsythe(cells: Arranged, groups: int) -> GroupTest:
     if filled.size < 2 or (n[filled] < 2).any():
         why = FEW_GROUPS if filled.size < 2 else FEW_VALUES
         return GroupTest("brown_forsythe", why, p=why)
+    between, within = squares_around_medians(cells, groups)
+    first, second = float(filled.size - 1), float(int(n.sum()) - filled.size)
+    if not (within > 0 and second > 0 and np.isfinite(within)):
+        return GroupTest("brown_forsythe", NO_SPREAD, p=NO_SPREAD)
+    f = (between / first) / (within / second)
+    return GroupTest("brown_forsythe", f, (first, second), float(fdtrc(first, second, f)))
+
+
+def squares_around_medians(cells: Arranged, groups: int) -> tuple[float, float]:
+    """(between, within groups) the sums of squares of the distances of values from the median of their group."""
+    n = cells.sizes[:groups]
     halves = cells.nth(np.maximum(cells.sizes - 1, 0) // 2) / 2 + cells.nth(cells.sizes // 2) / 2
     held, total = int(cells.bounds[groups]), int(n.sum())
     codes = np.repeat(np.arange(groups), cells.held[:groups])
@@ -130,8 +141,4 @@ def brown_forsythe(cells: Arranged, groups: int) -> GroupTest:
     whole = float((away * times).sum()) / total
     between = float((n * (means - whole) ** 2).sum())
     within = float(((away - means[codes]) ** 2 * times).sum())
-    first, second = float(filled.size - 1), float(total - filled.size)
-    if not (within > 0 and second > 0 and np.isfinite(within)):
-        return GroupTest("brown_forsythe", NO_SPREAD, p=NO_SPREAD)
-    f = (between / first) / (within / second)
-    return GroupTest("brown_forsythe", f, (first, second), float(fdtrc(first, second, f)))
+    return between, within

@@ -169,43 +169,71 @@ def signed_ranks_of(changes: Array, times: NDArray[np.int64], *, confidence: flo
     Exact for up to MOST_EXACT persons whose differences have no ties and no zeros; else by the normal distribution, corrected
     for ties, zeros ranked and their ranks left out (Pratt 1959). The interval holds the shifts that the test does not reject.
     """
-    from istrel.stats.special import ndtr, ndtri
+    from istrel.stats.special import ndtr
 
-    n = int(times.sum())
-    if not n:
+    if not times.sum():
         return _none("median_difference", "signed_ranks", FEW_PERSONS)
+    seen = ranked_changes(changes, times)
+    averages = seen.averages
+    nth = _averages(changes, times)
+    value = (nth((averages - 1) // 2) + nth(averages // 2)) / 2
+    if seen.zeros == seen.n:
+        none = Undefined("all_differences_are_0")
+        return Paired(
+            Effect("median_difference", 0.0, none, none, (0, 1)), None, GroupTest("signed_ranks", none, p=none)
+        )
+    if seen.exact:
+        ways = sums_of_ranks(seen.n)
+        least = int(min(seen.positive, averages - seen.positive))
+        p = min(1.0, 2 * float(ways[: least + 1].sum() / ways.sum()))
+    else:
+        p = 2 * float(ndtr(-abs(seen.positive - seen.mean) / sqrt(seen.variance)))
+    outside = averages_outside(seen, confidence)
+    low, high = (nth(outside), nth(averages - 1 - outside)) if outside >= 0 else (NO_INTERVAL, NO_INTERVAL)
+    effect = Effect("median_difference", value, low, high, (0, 1), confidence)
+    return Paired(effect, None, GroupTest("signed_ranks", seen.positive, (), p, exact=seen.exact))
+
+
+class RankedChanges(NamedTuple):
+    """What signed ranks are made of: persons, pairs of differences (each with itself, too), the sum of the positive ranks, who
+    did not change, mean and variance of that sum by the normal distribution, and whether all signs can be gone through.
+    """
+
+    n: int
+    averages: int
+    positive: float
+    zeros: int
+    mean: float
+    variance: float
+    exact: bool
+
+
+def ranked_changes(changes: Array, times: NDArray[np.int64]) -> RankedChanges:
+    """The parts of differences that each stand once and ascend, with how many persons have each; at least one."""
+    n = int(times.sum())
     sizes, place = np.unique(np.abs(changes), return_inverse=True)
     ties = counted(place.ravel(), sizes.size, times)
     ranks = (np.cumsum(ties) - (ties - 1) / 2)[place.ravel()]
     positive, zeros = float((times * ranks)[changes > 0].sum()), int(times[changes == 0].sum())
     averages = n * (n + 1) // 2
-    nth = _averages(changes, times)
-    value = (nth((averages - 1) // 2) + nth(averages // 2)) / 2
-    if zeros == n:
-        none = Undefined("all_differences_are_0")
-        return Paired(
-            Effect("median_difference", 0.0, none, none, (0, 1)), None, GroupTest("signed_ranks", none, p=none)
-        )
+    tied = ties if sizes[0] > 0 else ties[1:]
+    variance = (n * (n + 1) * (2 * n + 1) - zeros * (zeros + 1) * (2 * zeros + 1)) / 24
+    variance -= float((tied.astype(np.float64) ** 3 - tied).sum()) / 48
     exact = n <= MOST_EXACT and zeros == 0 and int(ties.max()) == 1
-    if exact:
-        ways = _sums_of_ranks(n)
-        share = np.cumsum(ways) / ways.sum()
-        least = min(positive, averages - positive)
-        p = min(1.0, 2 * float(share[int(least)]))
-        outside = int(np.searchsorted(share, (1 - confidence) / 2, side="right")) - 1
-    else:
-        tied = ties if sizes[0] > 0 else ties[1:]
-        mean = (averages - zeros * (zeros + 1) / 2) / 2
-        variance = (n * (n + 1) * (2 * n + 1) - zeros * (zeros + 1) * (2 * zeros + 1)) / 24
-        variance -= float((tied.astype(np.float64) ** 3 - tied).sum()) / 48
-        p = 2 * float(ndtr(-abs(positive - mean) / sqrt(variance)))
-        outside = int(np.ceil(averages / 2 - float(ndtri(0.5 + confidence / 2)) * sqrt(variance))) - 1
-    low, high = (nth(outside), nth(averages - 1 - outside)) if outside >= 0 else (NO_INTERVAL, NO_INTERVAL)
-    effect = Effect("median_difference", value, low, high, (0, 1), confidence)
-    return Paired(effect, None, GroupTest("signed_ranks", positive, (), p, exact=exact))
+    return RankedChanges(n, averages, positive, zeros, (averages - zeros * (zeros + 1) / 2) / 2, variance, exact)
 
 
-def _sums_of_ranks(n: int) -> Array:
+def averages_outside(seen: RankedChanges, confidence: float) -> int:
+    """How many of the smallest averages lie before the one at which the interval begins; -1 where the persons are too few."""
+    from istrel.stats.special import ndtri
+
+    if seen.exact:
+        ways = sums_of_ranks(seen.n)
+        return int(np.searchsorted(np.cumsum(ways) / ways.sum(), (1 - confidence) / 2, side="right")) - 1
+    return int(np.ceil(seen.averages / 2 - float(ndtri(0.5 + confidence / 2)) * sqrt(seen.variance))) - 1
+
+
+def sums_of_ranks(n: int) -> Array:
     """How many ways of signs give each sum of the positive ranks, from 0 to n(n + 1)/2."""
     ways = np.zeros(n * (n + 1) // 2 + 1)
     ways[0] = 1.0
@@ -265,27 +293,41 @@ def change_of_shares(x: Array, *, confidence: float = 0.95) -> Paired:
     """The difference of two paired shares of the larger value (Newcombe 1998, method 10), and McNemar's exact test."""
     from istrel.stats.special import bdtr
 
-    n = x.shape[0]
-    if not n:
+    if not x.shape[0]:
         return _none("risk_difference", "mcnemar", FEW_PERSONS)
+    n, both, first, second, phi = moved(x)
+    shares = np.array([both + first, both + second]) / n
+    low, upper = wilson_intervals(np.array([both + first, both + second]), np.array([n, n]), confidence=confidence)
+    difference = float(shares[0] - shares[1])
+    down, up = shares - low, upper - shares
+    reach = [a * a - 2 * phi * a * b + b * b for a, b in ((down[0], up[1]), (up[0], down[1]))]
+    limits = difference - sqrt(max(0.0, reach[0])), difference + sqrt(max(0.0, reach[1]))
+    effect = Effect("risk_difference", difference, *limits, (0, 1), confidence)
+    changed = first + second
+    p = min(1.0, 2 * float(bdtr(min(first, second), changed, 0.5))) if changed else 1.0
+    return Paired(effect, None, GroupTest("mcnemar", Undefined("an_exact_test_has_no"), (), p, exact=True))
+
+
+class Moved(NamedTuple):
+    """Persons, those with the larger value on both occasions, on the first alone, on the second alone, and the correlation."""
+
+    n: int
+    both: int
+    first: int
+    second: int
+    phi: float
+
+
+def moved(x: Array) -> Moved:
+    """Who moved between two values."""
     high = x == x.max()
     both, first, second = (
         int((high[:, 0] & high[:, 1]).sum()),
         int((high[:, 0] & ~high[:, 1]).sum()),
         int((~high[:, 0] & high[:, 1]).sum()),
     )
-    neither = n - both - first - second
-    shares = np.array([both + first, both + second]) / n
-    low, upper = wilson_intervals(np.array([both + first, both + second]), np.array([n, n]), confidence=confidence)
-    phi = _phi(both, first, second, neither)
-    difference = float(shares[0] - shares[1])
-    down, up = shares - low, upper - shares
-    reach = [a * a - 2 * phi * a * b + b * b for a, b in ((down[0], up[1]), (up[0], down[1]))]
-    limits = difference - sqrt(max(0.0, reach[0])), difference + sqrt(max(0.0, reach[1]))
-    effect = Effect("risk_difference", difference, *limits, (0, 1), confidence)
-    moved = first + second
-    p = min(1.0, 2 * float(bdtr(min(first, second), moved, 0.5))) if moved else 1.0
-    return Paired(effect, None, GroupTest("mcnemar", Undefined("an_exact_test_has_no"), (), p, exact=True))
+    n = x.shape[0]
+    return Moved(n, both, first, second, _phi(both, first, second, n - both - first - second))
 
 
 def _phi(both: int, first: int, second: int, neither: int) -> float:

@@ -56,12 +56,27 @@ def standardized(m: WeightedMoments, groups: int, *, confidence: float) -> Effec
     if (why := _without(m, filled)) is not None:
         return Effect("g_average_weighted", why, between=between)
     first, second = between
-    variances, plain = m.variance[filled], m.moment(2)[filled]
-    average = sqrt(float(variances.sum()) / 2)
+    average = sqrt(float(m.variance[filled].sum()) / 2)
     if average <= 0:
         return Effect("g_average_weighted", NO_SPREAD, between=between)
     n = float(m.n[filled].sum())
     correction = 1 - 3 / (4 * n - 9) if n > 4 else 0.0
+    d = float(m.mean[first] - m.mean[second]) / average
+    scores, _ = standardized_scores(m, groups)
+    together = np.where(np.isin(m.codes, filled), 0, -1)
+    error = sqrt(float(m.sample.variances(scores, together, 1)[0]))
+    reach = t_quantile(m.sample.df, confidence) * error
+    return Effect(
+        "g_average_weighted", correction * d, correction * (d - reach), correction * (d + reach), between, confidence
+    )
+
+
+def standardized_scores(m: WeightedMoments, groups: int) -> tuple[Array, NDArray[np.intp]]:
+    """(the standardized difference of two groups linearized, of each row; which groups they are)."""
+    filled = np.flatnonzero(m.n[:groups] > 0)
+    first, second = filled.tolist()
+    variances, plain = m.variance[filled], m.moment(2)[filled]
+    average = sqrt(float(variances.sum()) / 2)
     d = float(m.mean[first] - m.mean[second]) / average
     lean = -d / (4 * average**2)  # how d changes with each variance
     factors = variances / np.where(plain > 0, plain, 1.0)
@@ -70,12 +85,7 @@ def standardized(m: WeightedMoments, groups: int, *, confidence: float) -> Effec
         mine = m.codes == group
         off = m.deviations[mine]
         scores[mine] = m.sample.weights[mine] / m.sums[group] * (sign * off / average + lean * factor * (off**2 - own))
-    together = np.where(np.isin(m.codes, filled), 0, -1)
-    error = sqrt(float(m.sample.variances(scores, together, 1)[0]))
-    reach = t_quantile(m.sample.df, confidence) * error
-    return Effect(
-        "g_average_weighted", correction * d, correction * (d - reach), correction * (d + reach), between, confidence
-    )
+    return scores, filled
 
 
 def share_difference(m: WeightedMoments, groups: int, *, confidence: float) -> Effect:

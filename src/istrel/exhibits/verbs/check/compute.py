@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
-from istrel.exhibits.cases import Grouping
+from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.forms.common import values_of_group
 from istrel.exhibits.persons import persons_of
@@ -30,6 +30,7 @@ from istrel.stats.quantiles import CaseValue, CaseValues
 from istrel.stats.survey.differences import NOT_WEIGHTED
 
 Array = NDArray[np.float64]
+Times = NDArray[np.int64] | None
 A_LOOK = 5_000
 MAKERS = {
     "shapiro_wilk": lambda cells, _: normality.shapiro_wilk(cells),
@@ -157,16 +158,26 @@ def _adjusted(cells: list[CheckCell], method: str, shown: tuple[str, ...]) -> tu
     return made, compared
 
 
+def _complete(inside: NDArray[np.bool_], plan: CheckPlan) -> tuple[Array, Times, NDArray[np.int64]]:
+    """(the complete cases of a group, (n, variables); for how many cases each stands; their rows)."""
+    parts, counts = [plan.data.numbers(name) for name in plan.subjects], plan.data.times
+    rows = np.flatnonzero(np.logical_and.reduce([inside, *(part.valid for part in parts)]))
+    return np.stack([part.values[rows] for part in parts]).T, None if counts is None else counts[rows], rows
+
+
+def complete_of(group: Group, plan: CheckPlan) -> tuple[Array, Times]:
+    """(the complete cases of a group, for how many cases each stands)."""
+    grouping = next(one for one in plan.groupings if group in one.groups)
+    x, times, _ = _complete(grouping.codes == list(grouping.groups).index(group), plan)
+    return x, times
+
+
 def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
     """The subjects as a set in each group, over the cases complete in all of them."""
-    parts, counts = [plan.data.numbers(name) for name in plan.subjects], plan.data.times
-    complete = np.logical_and.reduce([part.valid for part in parts])
     made, untested = [], _untested(grouping, plan)
     for i in range(grouping.n_groups):
         inside = grouping.codes == i
-        rows = np.flatnonzero(inside & complete)
-        x = np.stack([part.values[rows] for part in parts]).T
-        times = None if counts is None else counts[rows]
+        x, times, rows = _complete(inside, plan)
         shape = multivariate.set_shape(x, plan.subjects, times)
         far = shape.remote[np.argsort(-shape.distances[shape.remote], kind="stable")]
         made.append(

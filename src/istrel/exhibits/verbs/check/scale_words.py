@@ -127,9 +127,14 @@ def _numbers_of(cell: ScaleCell, plan: CheckPlan) -> Text:
     return (*in_a_row(parts), Run("."))
 
 
+def scale_row(cell: ScaleCell) -> str:
+    """The row of the numbers of the scale as a whole."""
+    return item_key("", cell).replace(": ", "")
+
+
 def scale_numbers(cell: ScaleCell) -> Iterator[Cell]:
     """Every number of the scale as a whole."""
-    row = item_key("", cell).replace(": ", "")
+    row = scale_row(cell)
     for key in ("alpha", "alpha_low", "alpha_high", "omega", "inter_item"):
         yield Cell(getattr(cell, key), Kind.COEFFICIENT, row=row, column=key)
     yield count_cell(cell.n, row=row, column="n")

@@ -15,6 +15,8 @@ from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, SetCell
 from istrel.exhibits.verbs.check.scale import items_in
 from istrel.exhibits.verbs.check.scale_words import item_key
+from istrel.exhibits.verbs.check.scale_working import explain_scale
+from istrel.exhibits.verbs.check.set_working import henze_zirkler_p, set_statistic
 from istrel.exhibits.verbs.check.shape_working import P_LINES, dagostino_lines, jarque_bera_lines
 from istrel.exhibits.verbs.sums_working import (
     Lines,
@@ -48,23 +50,30 @@ def explain(plan: CheckPlan, result: CheckResult, cell: Cell) -> Working | None:
         ):
             return _of_adjusted(found, cell, plan, result) or _of_variable(found, cell, plan)
         if isinstance(found, SetCell):
-            made = _of_set(found, cell)
+            made = _of_set(found, cell, plan)
             if made is not None:
                 return made
         if isinstance(found, ScaleCell):
-            made = _of_item(found, cell, plan)
+            made = _of_item(found, cell, plan) or explain_scale(found, cell, plan)
             if made is not None:
                 return made
     return None
 
 
-def _of_set(found: SetCell, cell: Cell) -> Working | None:
+def _of_set(found: SetCell, cell: Cell, plan: CheckPlan) -> Working | None:
     """How many cases a set of variables has, and the p of Mardia's statistics."""
     before = f"set @ {found.group.key} " if found.group.key else "set "
     test = cell.row.removeprefix(before)
     tested = found.tests.get(test)
+    if cell.row == f"{before}remote" and isinstance(found.n, int):
+        n = Cell(float(found.n), Kind.COUNT)
+        return Working(say("means_remote", value=cell, n=n), say("letter_count"), shown(float(cell.value)))  # type: ignore[arg-type]
     if not cell.row.startswith(before) or tested is None or isinstance(found.n, Hidden):
         return None
+    if cell.column == "statistic" and isinstance(tested.statistic, float):
+        return set_statistic(found, test, tested.statistic, cell, plan)
+    if cell.column == "p" and test == "henze_zirkler" and isinstance(tested.statistic, float):
+        return henze_zirkler_p(found, tested.statistic, cell)
     if cell.column == "n":
         return Working(say("means_n_of_set", value=cell), "n", shown(found.n))
     if cell.column != "p" or not isinstance(tested.statistic, float):

@@ -74,11 +74,16 @@ def frequency_notes(
     return general(texts)
 
 
+def fit_row(cell: FrequencyCell) -> str:
+    """The row of the numbers of the test against expected shares."""
+    return f"{cell.variables[0]} @ {cell.group.key} against"
+
+
 def fit_words(cell: FrequencyCell, *, several: bool) -> Text:
     """ "Against the expected shares: χ²(2, N = 604) = 3.21, p = .201."."""
     fit = cell.fit
     assert fit is not None
-    row = f"{cell.variables[0]} @ {cell.group.key} against"
+    row = fit_row(cell)
     if isinstance(fit.p, Undefined):
         said = say("no_test", reason=why(fit.p))
         return (*group_label(cell.group, several=True), Run(": "), *said) if several else said
@@ -201,6 +206,11 @@ def decides(cell: CrossCell) -> bool:
     return isinstance(cell.exact.p, float) and cell.chi_square.small > SMALL_SHARE
 
 
+def table_row(cell: CrossCell) -> str:
+    """The row of the numbers of the test of a table."""
+    return f"{cell.row} × {cell.column} @ {cell.group.key}"
+
+
 def test_words(cell: CrossCell) -> Text:
     """ "χ²(2, N = 604) = 3.21, p = .201; V = .07.", or the exact test where that decides."""
     if cell.rao_scott is not None:
@@ -208,7 +218,7 @@ def test_words(cell: CrossCell) -> Text:
     chi = cell.chi_square
     if isinstance(chi.statistic, Undefined) or isinstance(chi.p, Undefined):
         return say("no_test", reason=why(chi.statistic) if isinstance(chi.statistic, Undefined) else ())
-    row = f"{cell.row} × {cell.column} @ {cell.group.key}"
+    row = table_row(cell)
     if decides(cell) and isinstance(cell.exact.p, float):
         error = Cell(cell.exact.error, Kind.P)
         n = count_cell(cell.n, row=row, column="N")
@@ -238,7 +248,7 @@ def _rao_scott_words(cell: CrossCell, found: RaoScott) -> Text:
     """ "F(1.9, 57.3) = 2.10, p = .134; V = .12."."""
     if isinstance(found.statistic, Undefined) or isinstance(found.p, Undefined):
         return say("no_test", reason=why(found.statistic) if isinstance(found.statistic, Undefined) else ())
-    row = f"{cell.row} × {cell.column} @ {cell.group.key}"
+    row = table_row(cell)
     parts = [
         say(
             "rao_scott_f_of",

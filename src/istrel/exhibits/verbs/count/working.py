@@ -8,8 +8,11 @@ from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, with_sums
 from istrel.exhibits.verbs.count.sets import SetCell
+from istrel.exhibits.verbs.count.table_tests_working import explain_table
+from istrel.exhibits.verbs.count.words import fit_row
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_working import counted, explain_level, share, summed, wilson_limit
+from istrel.exhibits.verbs.table_working import MOST_CELLS
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown
 from istrel.style.numbers import Kind
@@ -23,14 +26,40 @@ def explain(plan: CountPlan, result: CountResult, cell: Cell) -> Working | None:
     for found in result.cells:
         match found:
             case FrequencyCell():
-                made = explain_level([found], cell, confidence, plan.data)
+                made = explain_level([found], cell, confidence, plan.data) or _of_fit(found, cell)
             case SetCell():
                 made = _of_answer(found, cell, confidence)
             case _:
-                made = _crossed(found, cell, plan)
+                made = explain_table(found, cell, plan) or _crossed(found, cell, plan)
         if made is not None:
             return made
     return None
+
+
+def _of_fit(found: FrequencyCell, cell: Cell) -> Working | None:
+    """Chi-square against expected shares, and what stands beside it; None for an exact p."""
+    fit = found.fit
+    if fit is None or cell.row != fit_row(found) or not isinstance(found.n, int):
+        return None
+    counts = [level.count for level in found.levels if isinstance(level.count, int)]
+    if cell.column == "N":
+        return Working(say("means_n_of_table", value=cell), "N", " + ".join(map(str, counts)))
+    if cell.column == "df":
+        return Working(say("means_df", value=cell), "k − 1", f"{len(counts)} − 1", (f"k = {len(counts)}",))
+    if not isinstance(fit.statistic, float) or len(counts) != len(fit.expected) or len(counts) > MOST_CELLS:
+        return None
+    expected = [share * found.n for share in fit.expected]
+    steps: tuple[Line, ...] = tuple(
+        f"E({k}) = {shown(share)} × {found.n} = {shown(e)}"
+        for k, (share, e) in enumerate(zip(fit.expected, expected, strict=True), start=1)
+    )
+    terms = " + ".join(f"({count} − {shown(e)})^2 ÷ {shown(e)}" for count, e in zip(counts, expected, strict=True))
+    if cell.column == "chi_square":
+        return Working(say("means_chi_square_of_fit", value=cell), "Σ(count − E)² ÷ E", terms, steps)
+    if cell.column != "p" or fit.exact:
+        return None
+    known = (*steps, f"χ² = {terms} = {shown(fit.statistic)}", f"df = {fit.df}", say("step_chi_square"))
+    return Working(say("means_p_of_fit", value=cell), "Q(χ²; df)", f"Q({shown(fit.statistic)}; {fit.df})", known)
 
 
 def _of_answer(found: SetCell, cell: Cell, confidence: float) -> Working | None:
@@ -41,14 +70,12 @@ def _of_answer(found: SetCell, cell: Cell, confidence: float) -> Working | None:
     if cell.row == f"{found.variable}: none":
         count, name, weighed = found.none, say("none_named"), None
     else:
-        places = (f"{found.variable}: ", f"{found.variable}=")  # of a table, of bars
-        answer = next((one for one in found.answers if cell.row in [place + one.name for place in places]), None)
+        answer = next((one for one in found.answers if cell.row == f"{found.variable}: {one.name}"), None)
         if answer is None:
             return None
         count, name, weighed = answer.count, answer.label, answer.weighed
     if what == "n":
         return counted(cell, name, count, found.n)
-    what = "percent_of_cases" if what == "valid_percent" else what  # of a bar
     if found.weighted_n is not None:
         return (
             None
@@ -81,10 +108,8 @@ def _crossed(table: CrossCell, cell: Cell, plan: CountPlan) -> Working | None:
     what = cell.column.rpartition("/")[2]
     if what == "n":
         return _count(table, cell, i, j, plan)
-    if what == "valid_percent":  # of a bar, which is one of those of its column
-        return _share(table, cell, i, j, plan, "column")
     if what == "%":
-        return _share(table, cell, i, j, plan, plan.request.settings["percent"] or "column")
+        return _share(table, cell, i, j, plan)
     if (
         what not in ("expected", "residual")
         or table.weighted is not None
@@ -117,7 +142,8 @@ def _count(table: CrossCell, cell: Cell, i: int, j: int, plan: CountPlan) -> Wor
     )
 
 
-def _share(table: CrossCell, cell: Cell, i: int, j: int, plan: CountPlan, percent: str) -> Working | None:
+def _share(table: CrossCell, cell: Cell, i: int, j: int, plan: CountPlan) -> Working | None:
+    percent = plan.request.settings["percent"] or "column"
     at = {"row": (i, -1), "column": (-1, j), "total": (-1, -1)}[percent]
     name = _name(table, i, j) or titled(plan.data.variable(table.row))
     if table.weighted is not None:

@@ -6,7 +6,14 @@ from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.differences import Counts, counts_in
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
-from istrel.exhibits.verbs.table_working import MOST_CELLS, chi_square_of, ratio_lines, shares_lines, v_lines
+from istrel.exhibits.verbs.table_working import (
+    MOST_CELLS,
+    chi_square_of,
+    exact_lines,
+    ratio_lines,
+    shares_lines,
+    v_lines,
+)
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Working
 
@@ -29,9 +36,10 @@ def explain_shares(plan: DescribePlan, found: Difference, cell: Cell) -> Working
     return None
 
 
-def explain_chi_square(plan: DescribePlan, found: Difference, cell: Cell) -> Working | None:
-    """The working of the p of chi-square; None for large tables."""
-    lines = chi_square_of(counts_of(plan, found))
+def explain_chi_square(plan: DescribePlan, found: Difference, cell: Cell, *, exact: bool) -> Working | None:
+    """The working of the p of chi-square, or of the exact test of two values in two groups; None for larger tables."""
+    counts = counts_of(plan, found)
+    lines = exact_lines(counts) if exact else chi_square_of(counts)
     means = say("means_p", value=cell, name=titled(plan.data.variable(found.variable)))
     return None if lines is None else Working(means, *lines)
 

@@ -392,13 +392,18 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     return texts
 
 
+def spread_row(found: Difference) -> str:
+    """The row of the numbers of the test of spread."""
+    return f"{_row(found)} spread"
+
+
 def _of_spread(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     """Whether the groups spread alike, beside tests of means."""
     parts: list[Text] = []
     for d in result.differences:
         if d.spread is None or not isinstance(d.spread.statistic, float) or not isinstance(d.spread.p, float):
             continue
-        row = f"{_row(d)} spread"
+        row = spread_row(d)
         df1, df2 = (count_cell(int(x), row=row, column=f"df{k}") for k, x in enumerate(d.spread.df, start=1))
         f = Cell(d.spread.statistic, Kind.STATISTIC, row=row, column="F")
         name = titled(plan.data.variable(d.variable))

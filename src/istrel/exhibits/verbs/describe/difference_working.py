@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from istrel.exhibits.shared import moments_of
+from istrel.exhibits.shared import arranged, moments_of
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.adjusted_working import explain_adjusted
 from istrel.exhibits.verbs.describe.categories_working import explain_chi_square, explain_shares
@@ -14,8 +14,10 @@ from istrel.exhibits.verbs.describe.difference_lines import (
     omega_lines,
     p_lines,
 )
+from istrel.exhibits.verbs.describe.difference_words import spread_row
 from istrel.exhibits.verbs.describe.differences import true_groups
 from istrel.exhibits.verbs.describe.limits_working import explain_limit
+from istrel.exhibits.verbs.describe.occasions_working import explain_course, explain_median_against
 from istrel.exhibits.verbs.describe.pairs_working import explain_pair
 from istrel.exhibits.verbs.describe.persons_working import (
     explain_end_of_change,
@@ -26,11 +28,12 @@ from istrel.exhibits.verbs.describe.persons_working import (
 from istrel.exhibits.verbs.describe.ranks_working import explain_rank_test, explain_ranks
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
+from istrel.exhibits.verbs.describe.samples_working import explain_of_sample
 from istrel.exhibits.verbs.sums_working import MOST_GROUPS, Sums, mean_steps
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Working, shown, signed
 from istrel.stats.differences.common import GroupTest
-from istrel.stats.differences.means import welch
+from istrel.stats.differences.means import squares_around_medians, welch
 from istrel.stats.moments import Moments
 from istrel.style.numbers import Kind
 
@@ -51,6 +54,8 @@ def explain_difference(plan: DescribePlan, result: DescribeResult, cell: Cell) -
         if found.group is not None and cell.row == " @ ".join(filter(None, (found.variable, found.group.key))):
             return _against(plan, found, cell)
         of, what = _asked(cell)
+        if found.spread is not None and cell.row == spread_row(found):
+            return explain_spread(plan, found, found.spread, cell)
         if (cell.row, of) == (found.variable, " × ".join(found.grouping)) and what:
             return _of_groups(plan, found, cell, what, result)
     for found in result.pairs:
@@ -59,6 +64,31 @@ def explain_difference(plan: DescribePlan, result: DescribeResult, cell: Cell) -
         if (cell.row, of) == (found.variable, keys) and what:
             return _of_pair(plan, found, cell, what, result)
     return None
+
+
+def explain_spread(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) -> Working | None:
+    """Whether groups spread alike: the F of the distances from their medians (Brown & Forsythe 1974), and its p."""
+    if not isinstance(test.statistic, float):
+        return None
+    name, lines = titled(plan.data.variable(found.variable)), distribution_lines(test, "F")
+    if cell.column == "p":
+        return None if lines is None else Working(say("means_p_of_spread", value=cell, name=name), *lines)
+    df1, df2 = (int(df) for df in test.df)
+    if cell.column in ("df1", "df2"):
+        k, n = df1 + 1, df1 + 1 + df2
+        formula, filled = ("k − 1", f"{k} − 1") if cell.column == "df1" else ("N − k", f"{n} − {k}")
+        return Working(say("means_df", value=cell), formula, filled, (f"k = {k}", f"N = {n}"))
+    grouping = next(one for one in plan.groupings if one.names == found.grouping)
+    between, within = squares_around_medians(arranged(found.variable, grouping, plan.data), true_groups(grouping))
+    steps = (
+        say("step_distances_from_medians"),
+        say("step_between_distances", value=shown(between)),
+        say("step_around_distances", value=shown(within)),
+        f"df₁ = {df1}",
+        f"df₂ = {df2}",
+    )
+    filled = f"({shown(between)} ÷ {df1}) ÷ ({shown(within)} ÷ {df2})"
+    return Working(say("means_f_of_spread", value=cell, name=name), "(A ÷ df₁) ÷ (B ÷ df₂)", filled, steps)
 
 
 def _asked(cell: Cell) -> tuple[str, str]:
@@ -71,22 +101,38 @@ def _asked(cell: Cell) -> tuple[str, str]:
 
 
 def _of_groups(plan: DescribePlan, found: Difference, cell: Cell, what: str, result: DescribeResult) -> Working | None:
+    if plan.cases.weighted:
+        return explain_of_sample(plan, found, cell, what) or _weighted_p(plan, found, cell, what)
     if what == "difference" and found.effect is not None:
-        return explain_persons(plan, found, cell) if found.persons else _measure(plan, found, cell)
+        if not found.persons:
+            return _measure(plan, found, cell)
+        return explain_persons(plan, found, cell) or explain_course(plan, found, cell, "value")
     if what in ("low", "high"):
         if found.persons:
             means = moments_between(plan, found)
             if means is not None and found.effect is not None and found.effect.measure == "g_average":
                 return explain_limit(plan, found, cell, lambda: means)
-            return explain_end_of_change(plan, found, cell, low=what == "low")
+            return explain_end_of_change(plan, found, cell, low=what == "low") or explain_course(
+                plan, found, cell, what
+            )
         return explain_limit(plan, found, cell, lambda: (_moments(found, plan), _groups(found, plan)))
     if found.test is None:
         return None
     if isinstance(found.p_adjusted, float) and isinstance(found.test.p, float):
         family = [d.test.p for d in result.differences if d.test is not None and isinstance(d.test.p, float)]
         return explain_adjusted(cell, found.test.p, family, plan.request.settings["adjust"])
-    explain = explain_persons_test if found.persons else _test
-    return explain(plan, found, found.test, cell) or _of_statistic(plan, found, found.test, cell)
+    if found.persons:
+        mine = explain_persons_test(plan, found, found.test, cell) or explain_course(plan, found, cell, "p")
+    else:
+        mine = _test(plan, found, found.test, cell)
+    return mine or _of_statistic(plan, found, found.test, cell)
+
+
+def _weighted_p(plan: DescribePlan, found: Difference, cell: Cell, what: str) -> Working | None:
+    """The p of a weighted sample, from its statistic; one that was adjusted is no such."""
+    if what != "p" or found.test is None or found.p_adjusted is not None:
+        return None
+    return _of_statistic(plan, found, found.test, cell)
 
 
 def _of_pair(plan: DescribePlan, found: Difference, cell: Cell, what: str, result: DescribeResult) -> Working | None:
@@ -107,6 +153,8 @@ def _against(plan: DescribePlan, found: Difference, cell: Cell) -> Working | Non
     """A mean less a norm, and its p."""
     if found.test is None or found.norm is None or found.group is None or plan.cases.weighted:
         return None
+    if found.test.name == "signed_ranks" and cell.column.startswith("against"):
+        return explain_median_against(plan, found, cell)
     if found.test.name != "one_sample_t" or not cell.column.startswith("against"):
         return None
     grouping = next(one for one in plan.groupings if found.group in one.groups)
@@ -153,8 +201,8 @@ def _measure(plan: DescribePlan, found: Difference, cell: Cell) -> Working | Non
 
 
 def _test(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) -> Working | None:
-    if test.name == "chi_square":
-        return explain_chi_square(plan, found, cell)
+    if test.name in ("chi_square", "exact"):
+        return explain_chi_square(plan, found, cell, exact=test.name == "exact")
     if test.name in ("mann_whitney", "kruskal_wallis"):
         return explain_rank_test(plan, found, test, cell)
     groups = _groups(found, plan) if test.name in ("welch_t", "welch_f") else []

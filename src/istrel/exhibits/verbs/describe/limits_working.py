@@ -162,7 +162,7 @@ def _of_shares(plan: DescribePlan, found: Difference, end: float, level: float, 
     if abs(end) >= 1:
         return None
     p = likeliest_first([a, b], [n, m], end)
-    q = shown(p - end, times=1e6)
+    q = shown(p - end, times=1e6) if abs(p - end) > 1e-12 else "0"
     p_ = shown(p, times=1e6)
     test = f"({a} ÷ {n} − {b} ÷ {m} − {_after(d)}) ÷ √({p_} × (1 − {p_}) ÷ {n} + {q} × (1 − {q}) ÷ {m})"
     steps = (

@@ -57,3 +57,8 @@ def _share_of(name: str, place: int, grouping: Grouping, plan: DescribePlan) -> 
     codes = plan.data.categories(name).codes
     known = np.where(codes >= 0, grouping.codes, -1)
     return weighted_moments((codes == place).astype(np.float64), known, grouping.n_groups, sample_in(plan.data))
+
+
+def share_of(name: str, grouping: Grouping, plan: DescribePlan) -> WeightedMoments:
+    """The same of the value whose share is compared, the second of two."""
+    return _share_of(name, shown_categories(name, plan.data, plan.groupings)[1], grouping, plan)

@@ -1,4 +1,4 @@
-"""How the numbers of a weighted sample come about, and the intraclass correlation of persons."""
+"""How the intraclass correlation of persons comes about, and what is said of a statistic that another module explains."""
 
 from __future__ import annotations
 
@@ -8,83 +8,18 @@ import numpy as np
 
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.text import Cell, Text, say
-from istrel.exhibits.verbs.describe.cells import cell_of
+from istrel.exhibits.verbs.describe.cells import INTERVALS, cell_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell
-from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines
-from istrel.exhibits.weights import weighted_moments_of
+from istrel.exhibits.verbs.sums_working import Lines
 from istrel.exhibits.wording import titled
-from istrel.exhibits.working import Line, Working, shown, signed
-from istrel.stats.survey.means import WeightedMoments
+from istrel.exhibits.working import Working, shown
+from istrel.sentence.vocabulary import percentile_of
 from istrel.style.numbers import Kind
 
 
-def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
-    """The working of n, sum, mean and its error and interval, variance and standard deviation of a weighted sample; None for the
-    rest, and for designs of many strata.
-    """
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    place, key = list(grouping.groups).index(found.group), cell.statistic
-    m = weighted_moments_of(found.variable, grouping, plan.data)
-    inside = m.codes == place
-    w, x, n = m.sample.weights[inside], m.values[inside], int(m.n[place])
-    if key == "n":
-        return _working(plan, found, cell, ("n", shown(n), ()))
-    if not n:
-        return None
-    whole, total = math.fsum(w.tolist()), math.fsum((w * x).tolist())
-    steps: tuple[Line, ...] = (say("step_weight"), f"n = {n}", f"Σw = {shown(whole)}", f"Σwx = {shown(total)}")
-    if key == "sum":
-        return _working(plan, found, cell, ("Σwx", shown(total), steps))
-    if key == "mean":
-        return _working(plan, found, cell, ("Σwx ÷ Σw", f"{signed(total)} ÷ {shown(whole)}", steps))
-    if key in ("se", "ci_low", "ci_high"):
-        lines = _error(m, place, (*steps, f"M = {signed(total)} ÷ {shown(whole)} = {shown(total / whole)}"))
-        if lines is None or key == "se":
-            return None if lines is None else _working(plan, found, cell, lines)
-        return _working(plan, found, cell, _limit(m, place, key, plan.request.settings["confidence"], lines))
-    mean = total / whole
-    squares = math.fsum((w * (x - mean) ** 2).tolist())
-    steps = (*steps, f"M = {signed(total)} ÷ {shown(whole)} = {shown(mean)}", f"Σw(x − M)² = {shown(squares)}")
-    formula, filled = "Σw(x − M)² ÷ Σw × n ÷ (n − 1)", f"{shown(squares)} ÷ {shown(whole)} × {n} ÷ ({n} − 1)"
-    if key == "variance":
-        return _working(plan, found, cell, (formula, filled, steps))
-    return _working(plan, found, cell, (f"√({formula})", f"√({filled})", steps)) if key == "sd" else None
-
-
-def _error(m: WeightedMoments, place: int, before: tuple[Line, ...]) -> Lines | None:
-    """The linearized error of a mean: what clusters add up to, stratum by stratum."""
-    sample, inside = m.sample, (m.codes == place) & (m.sample.clusters >= 0)
-    strata = sample.sizes.size
-    if strata > MOST_GROUPS or sample.lonely:
-        return None
-    z = np.bincount(sample.clusters[inside], m.scores[inside], minlength=sample.strata.size)
-    steps: list[Line] = [*before, say("step_scores_of_rows" if sample.each else "step_scores_of_clusters")]
-    parts = []
-    for stratum in range(strata):  # over strata, not cases
-        mine = z[sample.strata == stratum]
-        c, squares = mine.size, math.fsum(((mine - mine.mean()) ** 2).tolist())
-        letter = SMALL[stratum] if strata > 1 else ""
-        steps += [f"c{letter} = {c}", f"Σ(z − z̄)²{letter} = {shown(squares)}"]
-        parts.append(f"{c} ÷ ({c} − 1) × {shown(squares)}")
-    formula = "√(c ÷ (c − 1) × Σ(z − z̄)²)" if strata == 1 else say("formula_error_of_strata")
-    return formula, f"√({' + '.join(parts)})", tuple(steps)
-
-
-def _limit(m: WeightedMoments, place: int, key: str, confidence: float, lines: Lines) -> Lines:
-    from istrel.stats.special import stdtrit
-
-    _, filled, steps = lines
-    error, df = math.sqrt(float(m.variance_of_mean[place])), m.sample.df
-    t, sign = shown(float(stdtrit(df, (1 + confidence) / 2)), times=error), "−" if key == "ci_low" else "+"
-    made = (f"SE = {filled} = {shown(error)}", f"t({shown(df)}; {shown((1 + confidence) / 2)}) = {t}")
-    return f"M {sign} t × SE", f"{shown(float(m.mean[place]))} {sign} {t} × {shown(error)}", (*steps, *made)
-
-
 def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
-    """The working of the intraclass correlation; None for its limits."""
-    if cell.statistic != "icc":
-        return None
+    """The working of the intraclass correlation, and of an end of its interval (Shrout & Fleiss 1979)."""
     grouping = next(one for one in plan.groupings if found.group in one.groups)
     inside = grouping.codes == list(grouping.groups).index(found.group)
     numbers, persons = plan.data.numbers(found.variable), person_codes(plan.data)
@@ -107,16 +42,42 @@ def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working 
         f"MSW = {shown(within)} ÷ ({n} − {k}) = {shown(msw)}",
         say("step_rows_of_a_person", value=f"({n} − {squares} ÷ {n}) ÷ ({k} − 1) = {shown(size)}"),
     )
+    if cell.statistic != "icc":
+        lines = _end_of_icc(msb / msw, n, k, size, plan, low=cell.statistic == "icc_low") if msw > 0 else None
+        return None if lines is None else working_of(plan, found, cell, (*lines[:2], (*steps, *lines[2])))
     filled = f"({shown(msb)} − {shown(msw)}) ÷ ({shown(msb)} + ({shown(size)} − 1) × {shown(msw)})"
-    return _working(plan, found, cell, ("(MSB − MSW) ÷ (MSB + (m − 1) × MSW)", filled, steps))
+    return working_of(plan, found, cell, ("(MSB − MSW) ÷ (MSB + (m − 1) × MSW)", filled, steps))
 
 
-def _working(plan: DescribePlan, found: MeasuredCell, cell: Cell, lines: Lines) -> Working:
+def _end_of_icc(f: float, n: int, k: int, size: float, plan: DescribePlan, *, low: bool) -> Lines:
+    """The coefficient at the F that would leave so much out."""
+    from istrel.stats.special import fdtri
+
+    upper = 0.5 + plan.request.settings["confidence"] / 2
+    df = (k - 1, n - k) if low else (n - k, k - 1)
+    q = float(fdtri(*df, upper))
+    u, sign = (f / q, "÷") if low else (f * q, "×")
+    steps = (
+        f"F = MSB ÷ MSW: {shown(f)}",
+        f"F({df[0]}; {df[1]}; {shown(upper)}) = {shown(q)}",
+        f"u = {shown(f)} {sign} {shown(q)} = {shown(u)}",
+    )
+    return "(u − 1) ÷ (u + m − 1)", f"({shown(u)} − 1) ÷ ({shown(u)} + {shown(size)} − 1)", steps
+
+
+def working_of(plan: DescribePlan, found: MeasuredCell, cell: Cell, lines: Lines) -> Working:
+    """A working with the words of its statistic."""
     key = cell.statistic
     name, n = titled(plan.data.variable(found.variable)), found.n
-    value = cell_of(key, found, plan)
+    value: Text | Cell = cell_of(key, found, plan) if key in found.statistics else cell  # a figure has not all of them
     number = Cell(float(n) if isinstance(n, int) else n, Kind.COUNT)
     parts: dict[str, Text | Cell] = {"name": name, "value": value, "n": number}
-    if key in ("ci_low", "ci_high"):
+    share = percentile_of(key)
+    if share is not None and key not in ("median", "q1", "q3"):
+        return Working(say("means_percentile", name=name, value=value, share=Cell(share, Kind.EDGE)), *lines)
+    if key in ("icc_low", "icc_high"):
+        level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+        return Working(say("means_limit", value=value, level=level), *lines)
+    if any(key in ends for ends in INTERVALS):
         parts["level"] = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     return Working(say(f"means_{key}", **parts), *lines)

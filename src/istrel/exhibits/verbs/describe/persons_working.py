@@ -12,7 +12,7 @@ from istrel.exhibits.persons import persons_of
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.difference_lines import g_lines, p_lines
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
-from istrel.exhibits.verbs.describe.result import Difference
+from istrel.exhibits.verbs.describe.result import Difference, Value
 from istrel.exhibits.verbs.describe.within import cells_between, seen_on
 from istrel.exhibits.verbs.sums_working import Lines, Sums
 from istrel.exhibits.wording import group_label, titled
@@ -66,15 +66,39 @@ def explain_end_of_change(plan: DescribePlan, found: Difference, cell: Cell, *, 
     from istrel.stats.special import stdtrit
 
     effect = found.effect
-    x = None if effect is None or effect.measure != "mean_difference" or not found.paired else _changes(plan, found)
+    measures = ("mean_difference", "d_z")
+    x = None if effect is None or effect.measure not in measures or not found.paired else _changes(plan, found)
     if effect is None or x is None:
         return None
     n, mean, sd, steps = _of_changes(x)
+    if effect.measure == "d_z":
+        end = effect.low if low else effect.high
+        lines = _end_of_d_z(n, mean / (sd / math.sqrt(n)), end, effect.level, steps, low=low) if n > 2 else None
+        means = say("means_limit", value=cell, level=Cell(100 * effect.level, Kind.EDGE))
+        return None if lines is None else Working(means, *lines)
     error, sign = sd / math.sqrt(n), "−" if low else "+"
     t = shown(float(stdtrit(n - 1, 0.5 + effect.level / 2)), times=error)
     made = f"SE = {shown(sd)} ÷ √({n}) = {shown(error)}", f"t({n - 1}; {shown(0.5 + effect.level / 2)}) = {t}"
     means = say("means_limit", value=cell, level=Cell(100 * effect.level, Kind.EDGE))
     return Working(means, f"M {sign} t × SE", f"{signed(mean)} {sign} {t} × {shown(error)}", (*steps, *made))
+
+
+def _end_of_d_z(n: int, t: float, end: Value, level: float, steps: tuple[Line, ...], *, low: bool) -> Lines | None:
+    """The noncentrality at which the paired t would leave so much out, in standard deviations of the changes."""
+    if not isinstance(end, float):
+        return None
+    factor = 1 - 3 / (4 * (n - 1) - 1)
+    away = shown(end / factor * math.sqrt(n), times=1e4)
+    away_ = f"({away})" if away.startswith("−") else away
+    tail = (1 + level) / 2 if low else (1 - level) / 2
+    made: tuple[Line, ...] = (
+        f"t = M ÷ (s ÷ √n): {shown(t)}",
+        f"δ = {away}",
+        f"C = NT({shown(t)}; {n - 1}; {away_}) = {shown(tail)}",
+        say("step_noncentral_t"),
+    )
+    filled = f"(1 − 3 ÷ (4 × {n - 1} − 1)) × {away_} ÷ √({n})"
+    return "(1 − 3 ÷ (4 × (n − 1) − 1)) × δ ÷ √n", filled, (*steps, *made)
 
 
 def _grouping(plan: DescribePlan, found: Difference) -> Grouping:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import math
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -38,12 +40,36 @@ def explain_ranks(plan: DescribePlan, found: Difference, cell: Cell) -> Working 
 
 
 def explain_rank_test(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) -> Working | None:
-    """The working of the p of a test of ranks; None where all arrangements were gone through, and for many groups."""
+    """The working of the p of a test of ranks; None for many groups."""
     counts = ranked_counts(plan, found)
-    if test.exact or counts.shape[1] > MOST_GROUPS:
+    if counts.shape[1] > MOST_GROUPS:
         return None
+    if test.exact:
+        exact = _arrangements(counts, test)
+        return (
+            None
+            if exact is None
+            else Working(say("means_p", value=cell, name=titled(plan.data.variable(found.variable))), *exact)
+        )
     lines = _mann_whitney(counts) if test.name == "mann_whitney" else _kruskal_wallis(counts)
     return Working(say("means_p", value=cell, name=titled(plan.data.variable(found.variable))), *lines)
+
+
+def _arrangements(counts: Counts, test: GroupTest) -> Lines | None:
+    """How many ways to share the cases out among the groups lie as far apart, of all there are."""
+    sizes = counts.sum(axis=0).tolist()
+    if not isinstance(test.p, float):
+        return None
+    whole, left = 1, sum(sizes)
+    for size in sizes:
+        whole, left = whole * math.comb(left, size), left - size
+    extreme = round(test.p * whole)
+    steps: tuple[Line, ...] = (
+        *(f"n{letter} = {size}" for letter, size in zip(SMALL[: len(sizes)], sizes, strict=True)),
+        say("step_arrangements", value=shown(whole)),
+        say("step_arrangements_as_far", value=shown(extreme)),
+    )
+    return say("formula_arrangements"), f"{shown(extreme)} ÷ {shown(whole)}", steps
 
 
 def ranked_counts(plan: DescribePlan, found: Difference) -> Counts:

@@ -174,22 +174,40 @@ def _changes(seen: Occasions, grouping: Grouping, kinds: list[bool], plan: Descr
     none = undefined("not_compared_within_persons", name=persons.name)
     if len(kinds) != 2 or plan.request.settings["test"] == "ranks":
         return refused(none, plan)
-    place = kinds.index(True)
-    times = list(dict.fromkeys(values[place] for values in grouping.values))
-    sides = list(dict.fromkeys(values[1 - place] for values in grouping.values))
-    groups: list[Array] = []
-    for side in sides:
-        at = [_place(grouping, place, time, side) for time in times]
-        if None in at:
-            return refused(none, plan)
-        groups.append(seen.complete(np.array(at, np.intp)))
-    if min(len(times), len(sides)) < 2:
+    groups = _sides(seen, grouping, kinds)
+    if groups is None:
+        return refused(none, plan)
+    if min(len(groups), groups[0].shape[1]) < 2:
         return refused(FEW_GROUPS, plan)
-    if len(times) == len(sides) == 2:
+    if len(groups) == groups[0].shape[1] == 2:
         changes = [x[:, 1] - x[:, 0] for x in groups]
         return _difference_in_changes(changes, plan.request.settings["confidence"])
     effect, test = paired.interaction_f(groups)
     return Compared(effect, test, None, sum(x.shape[0] for x in groups), paired=True)
+
+
+def _sides(seen: Occasions, grouping: Grouping, kinds: list[bool]) -> list[Array] | None:
+    """Of each group of persons those who were seen on every occasion, (persons, occasions); None where a group lacks one."""
+    place = kinds.index(True)
+    times = list(dict.fromkeys(values[place] for values in grouping.values))
+    groups: list[Array] = []
+    for side in dict.fromkeys(values[1 - place] for values in grouping.values):
+        at = [_place(grouping, place, time, side) for time in times]
+        if None in at:
+            return None
+        groups.append(seen.complete(np.array(at, np.intp)))
+    return groups
+
+
+def courses_of(subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> list[Array]:
+    """The complete persons who were compared within themselves, (persons, occasions): of one group, or of each."""
+    values, use, _, _ = _values(subject, plan)
+    assert values is not None
+    seen = occasions(values, use, grouping.codes, groups, persons)
+    kinds = [varies_within(plan.data.categories(name).codes, persons) for name in grouping.names]
+    if not all(kinds) and len(kinds) > 1:
+        return _sides(seen, grouping, kinds) or []
+    return [seen.complete(np.flatnonzero(~np.isnan(seen.values).all(axis=0)))]
 
 
 def _place(grouping: Grouping, place: int, time: float | str, side: float | str) -> int | None:

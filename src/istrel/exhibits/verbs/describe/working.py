@@ -14,9 +14,10 @@ from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.cells import cell_of, row_key
 from istrel.exhibits.verbs.describe.compute import ESTIMATES, Workbench
 from istrel.exhibits.verbs.describe.difference_working import explain_difference
-from istrel.exhibits.verbs.describe.other_working import explain_icc, explain_weighted
+from istrel.exhibits.verbs.describe.other_working import explain_icc
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
+from istrel.exhibits.verbs.describe.weighted_working import explain_weighted
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_working import explain_level
 from istrel.exhibits.verbs.sums_working import (
@@ -77,6 +78,10 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
     if not key:
         levels = [c for c in result.cells if isinstance(c, FrequencyCell)]
         return explain_level(levels, cell, data=plan.data) or explain_difference(plan, result, cell)
+    if found is not None and key in COUNTED and isinstance(found.n, int) and isinstance(found.missing, int):
+        filled = shown(found.n) if key == "n" else f"{found.n + found.missing} − {found.n}"
+        name = titled(plan.data.variable(found.variable))
+        return Working(say(f"means_{key}", name=name, value=cell, n=cell), "n" if key == "n" else "N − n", filled)
     lines = WORKINGS.get(key) or (_quantile if share is not None else None)
     if found is None or not isinstance(cell.value, float) or found.date:
         return None
@@ -103,6 +108,8 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
 def _stands_at(found: MeasuredCell, cell: Cell) -> bool:
     """Whether a number is of these values, however the table is laid out."""
     if (cell.row, cell.column) == (cell.statistic, f"{found.variable}/{found.group.key}"):
+        return True
+    if (cell.row, cell.column) == (found.variable, f"{found.group.key}/{cell.statistic}"):
         return True
     turned = (found.group.key or "all", f"{found.variable}/{cell.statistic}")
     return row_key(found) == cell.row or turned == (cell.row, cell.column)
@@ -136,15 +143,6 @@ def _means(key: str, share: float | None, found: MeasuredCell, parts: Parts, pla
 
 
 # Sums.
-def _n(parts: Parts, _: str) -> Lines:
-    return "n", shown(parts.n), ()
-
-
-def _missing(parts: Parts, _: str) -> Lines:
-    total = int(parts.bench.sizes[0])
-    return "N − n", f"{total} − {parts.n}", ()
-
-
 def _sum(parts: Parts, _: str) -> Lines:
     return "Σx", shown(parts.sums.total), ()
 
@@ -319,8 +317,6 @@ def _mode_count(parts: Parts, _: str) -> Lines:
 
 
 WORKINGS: dict[str, Callable[[Parts, str], Lines]] = {
-    "n": _n,
-    "missing": _missing,
     "sum": _sum,
     "mean": _mean,
     "sd": _sd,

@@ -46,7 +46,7 @@ def _compared(pair: Pair, groups: list[Group], by_group: dict[Group, RelateCell]
     if why is not None:
         return Compared(pair.a, pair.b, between, why, why, None, why)
     z = np.array([atanh(one.coefficient) for one in mine if isinstance(one.coefficient, float)])
-    precise = np.array([_precision(one, held) for one in mine])
+    precise = np.array([precision_of(one, held) for one in mine])
     if between is not None:
         statistic = float(z[0] - z[1]) / sqrt(float((1 / precise).sum()))
         from istrel.stats.special import ndtr
@@ -62,7 +62,7 @@ def _compared(pair: Pair, groups: list[Group], by_group: dict[Group, RelateCell]
     )
 
 
-def _precision(pair: Pair, held: int) -> float:
+def precision_of(pair: Pair, held: int) -> float:
     """One over the variance of z; of what is known by its degrees of freedom (r within persons), of these."""
     factor, less = SPREAD[pair.method]
     if pair.df is not None:
@@ -83,7 +83,7 @@ def _why_not(pairs: list[Pair], held: int) -> Undefined | None:
             return pair.p
         if not isinstance(pair.coefficient, float) or abs(pair.coefficient) >= 1:
             return Undefined("no_interval_for_a_coefficient")
-        if not _precision(pair, held) > 0:
+        if not precision_of(pair, held) > 0:
             return FEW
     return None
 

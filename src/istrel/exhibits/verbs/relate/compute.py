@@ -197,13 +197,13 @@ def _answered(item: str, column: Column, plan: RelatePlan) -> NDArray[np.bool_]:
 
 def _weighted_moments(name: str, part: Part, plan: RelatePlan) -> tuple[Value, Value]:
     """(mean, SD) of the population."""
-    values, use = _in_all_rows(name, part, plan)
+    values, use = in_all_rows(name, part, plan)
     m = weighted_moments(values, np.where(use, 0, -1), 1, sample_in(plan.data))
     mean: Value = float(m.mean[0]) if m.n[0] else Undefined(EMPTY)
     return mean, float(np.sqrt(m.variance[0])) if m.n[0] > 1 else few_values(2)
 
 
-def _in_all_rows(name: str, part: Part, plan: RelatePlan) -> tuple[Array, NDArray[np.bool_]]:
+def in_all_rows(name: str, part: Part, plan: RelatePlan) -> tuple[Array, NDArray[np.bool_]]:
     """(a variable as numbers, which rows count), shape (rows of the data,): the design is that of all of them."""
     values, use = np.zeros(plan.data.n_rows), np.zeros(plan.data.n_rows, bool)
     use[part.rows] = part.valid[name]
@@ -215,7 +215,7 @@ def _in_all_rows(name: str, part: Part, plan: RelatePlan) -> tuple[Array, NDArra
 def _of_sample(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     """r of the population by linearization, V with Rao and Scott's p; other coefficients are not defined under weights."""
     n, sample = int(part.both(a, b).sum()), sample_in(plan.data)
-    (x, of_x), (y, of_y) = (_in_all_rows(name, part, plan) for name in (a, b))
+    (x, of_x), (y, of_y) = (in_all_rows(name, part, plan) for name in (a, b))
     if method == "cramers_v":
         first, second = plan.data.categories(a), plan.data.categories(b)
         shape = len(first.values), len(second.values)

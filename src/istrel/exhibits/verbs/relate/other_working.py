@@ -20,7 +20,7 @@ from istrel.exhibits.verbs.sums_working import SMALL, E, Lines, alpha_lines
 from istrel.exhibits.verbs.table_working import MOST_CELLS, chi_square_of, v_lines
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown, signed
-from istrel.stats.agreement import REACH
+from istrel.stats.agreement import REACH, absolute_df, kappa_error
 from istrel.stats.correlation import EXACT_RHO
 from istrel.style.numbers import Kind
 
@@ -143,6 +143,8 @@ def explain_agreement(found: RelateCell, cell: Cell, plan: RelatePlan) -> Workin
     if cell.column == "n":
         n = int(table.sum()) if table is not None else x.size
         return Working(say("means_n_of_both", value=cell, **names), "n", shown(n))
+    if table is not None and cell.column in ("kappa_low", "kappa_high"):
+        return _end_of_kappa(table, cell, plan, ordered=plan.data.variable(a).level is Level.ORDINAL)
     if table is not None:
         lines = _kappa(table, cell.column, ordered=plan.data.variable(a).level is Level.ORDINAL)
         key = "means_kappa" if cell.column == "kappa" else "means_observed"
@@ -150,6 +152,11 @@ def explain_agreement(found: RelateCell, cell: Cell, plan: RelatePlan) -> Workin
     make = OF_MEASURES.get(cell.column)
     if x.size < 2:
         return None
+    if cell.column.endswith(("_low", "_high")) and cell.column.startswith("icc"):
+        level = plan.request.settings["confidence"]
+        lines = _end_of_icc(x, y, cell, level)
+        means = say("means_limit", value=cell, level=Cell(100 * level, Kind.EDGE))
+        return None if lines is None else Working(means, *lines)
     if cell.column in ("icc_a1", "icc_c1"):
         return Working(say("means_icc_of_two", value=cell, **names), *_icc(x, y, absolute=cell.column == "icc_a1"))
     return None if make is None else Working(say(f"means_{cell.column}", value=cell, **names), *make(x - y))
@@ -183,6 +190,26 @@ def _kappa(table: NDArray[np.int64], column: str, *, ordered: bool) -> Lines | N
     return "(p − e) ÷ (1 − e)", f"({shown(p)} − {shown(by_chance)}) ÷ (1 − {shown(by_chance)})", steps
 
 
+def _end_of_kappa(table: NDArray[np.int64], cell: Cell, plan: RelatePlan, *, ordered: bool) -> Working | None:
+    """Kappa and z of its errors (Fleiss, Cohen and Everitt 1969)."""
+    from istrel.stats.special import ndtri
+
+    level, low = plan.request.settings["confidence"], cell.column == "kappa_low"
+    value, error = kappa_error(table, ordered=ordered)
+    lines = _kappa(table, "kappa", ordered=ordered)
+    z, sign = float(ndtri(0.5 + level / 2)), "−" if low else "+"
+    if lines is None or abs(value + (-z if low else z) * error) > 1:
+        return None
+    steps = (
+        *lines[2],
+        f"κ = {lines[1]} = {shown(value)}",
+        say("step_error_of_kappa", value=shown(error)),
+        f"z = {shown(z)}",
+    )
+    means = say("means_limit", value=cell, level=Cell(100 * level, Kind.EDGE))
+    return Working(means, f"κ {sign} z × SE", f"{signed(value)} {sign} {shown(z)} × {shown(error)}", steps)
+
+
 def _bias(d: Floats) -> Lines:
     total = math.fsum(d.tolist())
     return (
@@ -205,8 +232,41 @@ def _limit(d: Floats, sign: str) -> Lines:
     return f"M {sign} {REACH:.6f} × s", f"{shown(mean)} {sign} {shown(REACH)} × {shown(sd)}", (*steps, *made)
 
 
-def _icc(x: Floats, y: Floats, *, absolute: bool) -> Lines:
-    """From the mean squares of cases, of the two columns, and of what is left."""
+def _end_of_icc(x: Floats, y: Floats, cell: Cell, level: float) -> Lines | None:
+    """The coefficient at the F that would leave so much out (McGraw & Wong 1996)."""
+    from istrel.stats.special import fdtri
+
+    absolute, low = cell.column.startswith("icc_a1"), cell.column.endswith("_low")
+    (rows, columns, error), steps = _mean_squares(x, y)
+    n, top = x.size, 0.5 + level / 2
+    if not error > 0:
+        return None
+    r, e = shown(rows), shown(error)
+    if not absolute:
+        f = float(fdtri(n - 1, n - 1, top))
+        step = f"F({n - 1}; {n - 1}; {shown(top)}) = {shown(f)}"
+        u, filled = rows / error / f if low else rows / error * f, f"{r} ÷ {e} {'÷' if low else '×'} {shown(f)}"
+        return "(u − 1) ÷ (u + 1)", f"({shown(u)} − 1) ÷ ({shown(u)} + 1)", (*steps, step, f"u = {filled} = {shown(u)}")
+    value, free = absolute_df(rows, columns, error, n)
+    if value >= 1:
+        return None
+    f = float(fdtri(n - 1, free, top)) if low else float(fdtri(free, n - 1, top))
+    given = f"{n - 1}; {shown(free)}" if low else f"{shown(free)}; {n - 1}"
+    rest = 2 * columns + (n - 2) * error
+    made = (
+        say("step_satterthwaite", value=shown(free)),
+        f"F({given}; {shown(top)}) = {shown(f)}",
+        f"Q = 2 × {shown(columns)} + ({n} − 2) × {e} = {shown(rest)}",
+    )
+    if low:
+        filled = f"{n} × ({r} − {shown(f)} × {e}) ÷ ({shown(f)} × {shown(rest)} + {n} × {r})"
+        return "n(R − F × E) ÷ (F × Q + n × R)", filled, (*steps, *made)
+    filled = f"{n} × ({shown(f)} × {r} − {e}) ÷ ({shown(rest)} + {n} × {shown(f)} × {r})"
+    return "n(F × R − E) ÷ (Q + n × F × R)", filled, (*steps, *made)
+
+
+def _mean_squares(x: Floats, y: Floats) -> tuple[tuple[float, float, float], tuple[Line, ...]]:
+    """((of cases, of the two columns, of what is left), the steps to them)."""
     n, d, means = x.size, x - y, (x + y) / 2
     bias, middle = math.fsum(d.tolist()) / n, math.fsum(means.tolist()) / n
     squares, between = math.fsum(((d - bias) ** 2).tolist()), math.fsum(((means - middle) ** 2).tolist())
@@ -219,10 +279,16 @@ def _icc(x: Floats, y: Floats, *, absolute: bool) -> Lines:
         f"R = 2 × {shown(between)} ÷ ({n} − 1) = {shown(rows)}",
         f"E = {shown(squares)} ÷ ({n} − 1) ÷ 2 = {shown(error)}",
     )
-    apart = f"{shown(rows)} − {shown(error)}"
+    steps = (*steps, f"M = {shown(bias)}", f"K = {n} × {signed(bias)}^2 ÷ 2 = {shown(columns)}")
+    return (rows, columns, error), steps
+
+
+def _icc(x: Floats, y: Floats, *, absolute: bool) -> Lines:
+    """From the mean squares of cases, of the two columns, and of what is left."""
+    (rows, columns, error), steps = _mean_squares(x, y)
+    n, apart = x.size, f"{shown(rows)} − {shown(error)}"
     if not absolute:
         return "(R − E) ÷ (R + E)", f"({apart}) ÷ ({shown(rows)} + {shown(error)})", steps
-    steps = (*steps, f"M = {shown(bias)}", f"K = {n} × {signed(bias)}^2 ÷ 2 = {shown(columns)}")
     below = f"{shown(rows)} + {shown(error)} + 2 ÷ {n} × ({shown(columns)} − {shown(error)})"
     return "(R − E) ÷ (R + E + 2(K − E) ÷ n)", f"({apart}) ÷ ({below})", steps
 

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.relate.agreement_words import agreement_row
+from istrel.exhibits.verbs.relate.compared_working import explain_compared
 from istrel.exhibits.verbs.relate.compute import Part, moments_of, part_of
 from istrel.exhibits.verbs.relate.other_working import (
     explain_agreement,
@@ -20,6 +21,7 @@ from istrel.exhibits.verbs.relate.other_working import (
 )
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
+from istrel.exhibits.verbs.relate.samples_working import explain_of_sample
 from istrel.exhibits.verbs.relate.typeset import row_key
 from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, sd_lines
 from istrel.exhibits.wording import titled
@@ -32,13 +34,19 @@ MOST_PAIRED = 3_000  # cases whose pairs are compared one by one
 
 
 def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | None:
-    """The working of a number; None for hidden ones, and those of a weighted sample or of rows that are counted."""
-    if plan.cases.weighted or plan.data.times is not None or not isinstance(cell.value, float | int):
+    """The working of a number; None for hidden ones, and those of rows that are counted."""
+    if plan.data.times is not None or not isinstance(cell.value, float | int):
         return None
+    return explain_of_sample(plan, result, cell) if plan.cases.weighted else _unweighted(plan, result, cell)
+
+
+def _unweighted(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | None:
     for found in result.cells:
         name = next((name for name in found.variables if row_key(name, found) == cell.row), "")
         if name and cell.statistic in ("n", "mean", "sd"):
             return _measure(name, found, cell, plan)
+        if cell.column.startswith("difference"):
+            continue
         if name and cell.column == "alpha":
             return explain_alpha(name, cell, _part(found, plan), plan)
         if plan.request.settings["agreement"] and agreement_row(found, plan) == cell.row:
@@ -50,10 +58,10 @@ def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | Non
             if end:
                 return explain_end(pair, cell, plan, low=end == "low")
             part = _part(found, plan)
-            if of == "p":
+            if of == "p" and not _is_named(of, pair, found):
                 return explain_p(pair, cell, found, part, plan)
             return _coefficient(pair, cell, part, plan) or explain_mixed(pair, cell, part, plan)
-    return None
+    return explain_compared(plan, result, cell)
 
 
 def _asked(cell: Cell) -> tuple[str, str]:
@@ -62,9 +70,14 @@ def _asked(cell: Cell) -> tuple[str, str]:
     return (of, end) if end in ("low", "high") else (cell.column, "")
 
 
+def _is_named(of: str, pair: Pair, found: RelateCell) -> bool:
+    """Whether the head is the name of a variable of a matrix, which may be “p”."""
+    return len(found.pairs) > 1 and of in (pair.a, pair.b)
+
+
 def _is_at(row: str, of: str, pair: Pair, found: RelateCell) -> bool:
     """Whether a cell is that of this pair in this group."""
-    if of in ("coefficient", "p", ""):
+    if of in ("coefficient", "p", "") and of not in found.variables:
         return len(found.pairs) == 1 or row in (row_key(pair.a, found), row_key(pair.b, found))
     return any(row == row_key(a, found) and of == b for a, b in ((pair.a, pair.b), (pair.b, pair.a)))
 
@@ -76,7 +89,8 @@ def _part(found: RelateCell, plan: RelatePlan) -> Part:
 
 def _measure(name: str, found: RelateCell, cell: Cell, plan: RelatePlan) -> Working:
     part, words = _part(found, plan), titled(plan.data.variable(name))
-    n = int(part.valid[name].sum())
+    beside = [plan.against, *plan.given] if cell.statistic == "n" and plan.against else []
+    n = int(part.both(name, *beside).sum()) if beside else int(part.valid[name].sum())
     lines: Lines = "n", shown(n), ()
     if cell.statistic != "n":
         sums = Sums(moments_of(name, part))
