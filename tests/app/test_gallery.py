@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QApplication
 
 from depth import some
 from istrel.app import theme
-from istrel.app.proof.paper import text_width
+from istrel.app.proof.ink import text_width
 from istrel.app.proof.setting import INDENT, SetPanel, SetSheet, set_sheet
 from istrel.data.dataset import Dataset
 from istrel.exhibits.table import TableSheet

@@ -47,6 +47,7 @@ NOT_BY_HAND = {"icc", "icc_low", "icc_high"}  # by hand elsewhere, or limits of 
 NAMED = re.compile(r"(?<![\w.])(\d+(?:\.\d+)?)")
 
 
+QUANTILE = re.compile(r"t\(([\d.]+); ([\d.]+)\) = (.*)")  # Student's t with so many degrees of freedom
 SHARES = {  # of distributions, as the steps name them
     "T": lambda t, df: stdtr(df, t),
     "Q": lambda x, df: chdtrc(df, x),
@@ -79,7 +80,10 @@ def agrees(expression: str, value: str) -> bool:
 
 
 def steps_agree(steps: tuple[str, ...]) -> bool:
-    """Whether every step that computes something, “t = … ÷ … = 0.6”, comes to what it says."""
+    """Whether every step that computes something, “t = … ÷ … = 0.6”, comes to what it says; quantiles are those of their shares."""
+    quantiles = (QUANTILE.fullmatch(step) for step in steps)
+    if not all(found is None or agrees(f"T({found[3].replace(',', '')}; {found[1]})", found[2]) for found in quantiles):
+        return False
     computed = (step.split(" = ")[1:] for step in steps if step.count(" = ") == 2)
     return all(agrees(expression, value) for expression, value in computed)
 

@@ -10,26 +10,24 @@ from PySide6.QtGui import QDrag, QFontMetricsF, QMouseEvent, QPainter, QPaintEve
 from PySide6.QtWidgets import QApplication, QWidget
 
 from istrel.app import theme
+from istrel.app.proof.as_spoken import full_value
 from istrel.app.proof.handles import Handles
+from istrel.app.proof.ink import SHADOW, paint_runs, paint_sheet, text_width
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, Space, set_sheet
 from istrel.app.proof.walk import Marks, TableWalk
 from istrel.app.words import tr
 from istrel.exhibits.figure import FigureSheet, Item, items_of
-from istrel.exhibits.printing import Runs, plain_text, print_table
+from istrel.exhibits.printing import plain_text, print_table
 from istrel.exhibits.quoting import key_of
 from istrel.exhibits.table import TableSheet
-from istrel.exhibits.text import Cell, Hidden, cells_in
+from istrel.exhibits.text import Cell, cells_in
 from istrel.render.columns import split_at_mark
 from istrel.render.scene.shapes import Part
 from istrel.sentence.vocabulary import statistic
-from istrel.stats.estimates import Undefined
-from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle, load_style
 from istrel.style.numbers import ABSENT
-
-SHADOW, BESIDE = 10, 4
 
 
 class Paper(QWidget):
@@ -467,48 +465,3 @@ class Paper(QWidget):
         drag.setMimeData(self.citing(self.pointed))
         drag.exec(Qt.DropAction.CopyAction)
         return True
-
-
-def paint_sheet(painter: QPainter, sheet: QRectF) -> None:
-    """White paper on a shadow that falls below it: strips that grow lighter and shorter."""
-    for step in range(SHADOW - 2):
-        strength = theme.colour(theme.SHEET_INK, 26 - 3 * step)
-        painter.fillRect(
-            QRectF(sheet.left() + step - 1, sheet.bottom() + step, sheet.width() - 2 * step + 2, 1), strength
-        )
-        if step < BESIDE:
-            top, tall = sheet.top() + 3 + 2 * step, sheet.height() - 3 - 2 * step
-            side = theme.colour(theme.SHEET_INK, 16 - 4 * step)
-            painter.fillRect(QRectF(sheet.left() - 1 - step, top, 1, tall), side)
-            painter.fillRect(QRectF(sheet.right() + step, top, 1, tall), side)
-    painter.fillRect(sheet, theme.colour(theme.SHEET))
-    if theme.SHEET == theme.DESK:  # paper on a desk of its own colour
-        painter.setPen(QPen(theme.colour(theme.LINE), 1))
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawRect(sheet)
-
-
-def full_value(cell: Cell) -> str:
-    """A value at full precision."""
-    value = cell.value
-    if isinstance(value, Undefined):
-        return tr("not defined: {reason}", reason=value.reason)
-    if isinstance(value, Hidden):
-        return value.reason
-    if isinstance(value, tuple):
-        return "; ".join(repr(part.value if isinstance(part, CaseValue) else part) for part in value)
-    return value if isinstance(value, str) else repr(value)
-
-
-def text_width(text: Runs, size: int) -> float:
-    return sum(QFontMetricsF(theme.serif(size, italic=run.italic)).horizontalAdvance(run.text) for run in text)
-
-
-def paint_runs(painter: QPainter, text: Runs, at: QPointF, size: int) -> None:
-    """Runs of text on one line, each in its slant."""
-    x = at.x()
-    for run in text:
-        font = theme.serif(size, italic=run.italic)
-        painter.setFont(font)
-        painter.drawText(QPointF(x, at.y()), run.text)
-        x += QFontMetricsF(font).horizontalAdvance(run.text)

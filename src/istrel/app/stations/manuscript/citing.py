@@ -10,7 +10,8 @@ from PySide6.QtCore import QMimeData
 from PySide6.QtGui import QCursor, QGuiApplication
 from PySide6.QtWidgets import QApplication, QMenu
 
-from istrel.app.proof.paper import Paper, full_value
+from istrel.app.proof.as_spoken import full_value
+from istrel.app.proof.paper import Paper
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.stations.manuscript.prose_text import html_of, letters_of
 from istrel.app.words import tr

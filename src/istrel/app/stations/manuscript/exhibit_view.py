@@ -7,7 +7,8 @@ from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QLineEdit, QWidget
 
 from istrel.app import theme
-from istrel.app.proof.paper import SHADOW, Paper
+from istrel.app.proof.ink import SHADOW
+from istrel.app.proof.paper import Paper
 from istrel.app.proof.setting import Space
 from istrel.app.stations.manuscript.leaf import Leaf
 from istrel.app.stations.manuscript.prose_edit import ProseEdit

@@ -8,7 +8,8 @@ from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QLabel, QScrollArea, QWidget
 
 from istrel.app import theme
-from istrel.app.proof.paper import Paper, paint_sheet
+from istrel.app.proof.ink import paint_sheet
+from istrel.app.proof.paper import Paper
 from istrel.app.proof.setting import PX_PER_MM, PX_PER_PT
 from istrel.app.stations.manuscript.beside import WIDTH
 from istrel.app.stations.manuscript.exhibit_view import ENDLESS, ExhibitView
