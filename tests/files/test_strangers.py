@@ -56,6 +56,8 @@ def test_a_stranger_s_file_is_read_right_or_said(name: str, case: str, tmp_path:
         column = data.table.column(called)
         found = [column.value_at(row) if column.valid[row] else "∅" for row in range(len(values))]
         assert all(map(alike, found, values)), (called, found)
+    for called, level in said.get("levels", {}).items():
+        assert data.variable(called).level.value == level, called
     remarks = data.table.source.remarks
     assert all(isinstance(said, English) for said in all_said(remarks))  # so that the window says them in its language
     kept = [put_together(json.loads(json.dumps(taken_apart(remark)))) for remark in remarks]

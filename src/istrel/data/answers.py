@@ -13,7 +13,7 @@ import msgspec
 ANSWERS = Path(__file__).parent / "words" / "answers.toml"
 MOST_WORDS = 12
 NUMBERED = re.compile(r"^\s*\(?(\d{1,2})\s*[-=:.)–]\s*[^\W\d]")
-FEWEST_BANDS, MOST_BANDS = 3, 15
+FEWEST_BANDS, MOST_BANDS, FEWEST_SIGNED = 3, 15, 3
 AMOUNT = r"[€$£]?\d[\d ’']*(?:[.,]\d+)?"
 UNIT = (
     r"(?: ?(?:%|€|[$]|£|k|km|kg|cm|m|years?|yrs?|months?|weeks?|days?|hours?|h|minutes?|min|jahre?|monate?|tage|stunden|"
@@ -79,11 +79,25 @@ BESIDE = (
 
 @dataclass(frozen=True)
 class AnswerScale:
-    """A usual scale in one language: {word in lower case: its step from 0}."""
+    """A usual scale in one language: {word in lower case: its step from 0}.
+
+    Attributes
+    ----------
+    holding
+        Signs of which one must stand in one of three words or more; empty where words alone tell it.
+    """
 
     of: str
     language: str
     steps: dict[str, int]
+    holding: str = ""
+
+    def is_that_of(self, words: list[str]) -> bool:
+        """Whether these words, each a step, are told to be of this scale: no two are the same step, and a sign stands in one."""
+        if len({self.steps[word] for word in words}) < len(words):
+            return False
+        signed = any(sign in word for sign in self.holding for word in words)
+        return not self.holding or (signed and len(words) >= FEWEST_SIGNED)
 
 
 @cache
@@ -91,10 +105,10 @@ def answer_scales() -> tuple[AnswerScale, ...]:
     """All scales that are known."""
     found = []
     for scale in msgspec.toml.decode(ANSWERS.read_bytes())["scale"]:
-        of = scale.pop("of")
+        of, holding = scale.pop("of"), scale.pop("holding", "")
         for language, steps in scale.items():
             words = {plain(word): place for place, step in enumerate(steps) for word in step.split("|")}
-            found.append(AnswerScale(of, language, words))
+            found.append(AnswerScale(of, language, words, holding))
     return tuple(found)
 
 
@@ -131,7 +145,7 @@ def scale_of(words: Iterable[str]) -> AnswerScale | None:
         return None
     for place in sorted(frozenset.intersection(*(_of_word().get(one, frozenset()) for one in said))):
         scale = answer_scales()[place]
-        if len({scale.steps[one] for one in said}) == len(said):
+        if scale.is_that_of(said):
             return scale
     return None
 

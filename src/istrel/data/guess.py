@@ -24,6 +24,7 @@ from istrel.stats.threads import each
 
 NEAR_ZERO, WIDE = -3, 30  # −1 to −3 are codes below values that go far: beside small ones they may be values
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
+LONG_KEY = 1e9  # from ten digits on, all as long and nearly all different, numbers are those of things
 KEY_NAME = re.compile(
     r"^(?:lfd[_.-]?)?(?:nr|no|num|nummer|numéro|número|number|key|uuid|index|code)\.?$", re.IGNORECASE
 )
@@ -104,6 +105,8 @@ def _guessed(column: Column, markers: tuple[str, ...]) -> Variable:
     if column.kind is Kind.TEXT and not markers and len(column.words) <= MOST_SCALE_STEPS:
         own = tuple(word for word in column.words if is_marker(word))
         markers = own if no_and_yes(tuple(word for word in _words_in_use(column) if word not in own)) else ()
+    if markers and column.kind is Kind.TEXT and any(set(word) == {"+"} for word in column.words):
+        markers = tuple(word for word in markers if not set(word) <= {"-"})  # signs among signs
     if markers and column.kind is Kind.TEXT:
         marked = np.isin(column.values, [column.words.index(word) for word in markers])
         answers = replace(column, valid=column.valid & ~marked)
@@ -213,7 +216,7 @@ def _of_numbers(column: Column) -> Level:
         return Level.NOMINAL
     if distinct.size == 2 and values.size > 2:  # two whole numbers, repeated: a question with two answers
         return Level.BINARY
-    if (not column.unit and (_is_key(column.name, distinct, values.size) or _numbers_rows(column))) or _numbers_people(
+    if (not column.unit and _is_no_amount(column, distinct, values.size)) or _numbers_people(
         column.name, distinct, values.size
     ):
         return Level.IDENTIFIER
@@ -249,6 +252,17 @@ def _numbers_rows(column: Column) -> bool:
         and bool((np.diff(values) == 1).all())
         and not RUNNING_NAME.search(column.name)
     )
+
+
+def _is_no_amount(column: Column, distinct: NDArray[np.float64], n: int) -> bool:
+    """Whether numbers without a unit are keys, count the rows, or are long and all different."""
+    return _is_key(column.name, distinct, n) or _numbers_rows(column) or _are_long(distinct, n)
+
+
+def _are_long(distinct: NDArray[np.float64], n: int) -> bool:
+    """Whether numbers of ten digits or more are all as long, and nearly all different: those of things, not of amounts."""
+    low, high = float(distinct[0]), float(distinct[-1])
+    return low >= LONG_KEY and len(f"{low:.0f}") == len(f"{high:.0f}") and distinct.size >= REPEATED * n > SEVERAL
 
 
 def _numbers_people(name: str, distinct: NDArray[np.float64], n: int) -> bool:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 
 import numpy as np
 
@@ -19,6 +20,11 @@ SAYS_WHENCE = re.compile(
     r"sources?|quellen?|fuentes?|notes?|anmerkung(?:en)?|nota|remarque|stand|©)\s*[:.]",
     re.IGNORECASE,
 )
+OF_A_GROUP = re.compile(
+    r"^(?:(?P<before>.+?)[\s:–-]+(?:sub)?totals?|(?:(?:sub)?totals?|summe|gesamt|total)[\s:–-]+(?:of |de )?(?P<after>.+))$",
+    re.IGNORECASE,
+)
+MOST_WORDS, MOST_HEADS = 2_000, 1_000
 LAST, FEWEST = 5, 4  # rows at the end that are looked at, in a file of at least so many
 CLOSE = 1e-6
 WIDE, FIRST = 3, 20  # columns of a table in which one cell alone is no row; rows that are looked at beside it
@@ -38,7 +44,49 @@ def no_cases(data: Dataset) -> list[int]:
         found.append(row)
     while found and _is_empty(data, found[0]):  # a last row that was left blank says nothing by itself
         found.pop(0)
-    return sorted(found)
+    return sorted({*found, *_subtotals(data)})
+
+
+def _subtotals(data: Dataset) -> list[int]:
+    """Rows named “North Total” or “Total North”, where “North” stands in the same column elsewhere; two such rows at least."""
+    found: list[int] = []
+    for column in data.table.columns:
+        if column.kind is not Kind.TEXT or len(column.words) > MOST_WORDS:
+            continue
+        others = {word.strip().casefold() for word in column.words}
+        parts = [OF_A_GROUP.match(word.strip()) for word in column.words]
+        named = [part is not None and (part["before"] or part["after"]).strip().casefold() in others for part in parts]
+        if sum(named) > 1:
+            stands = np.array(named, bool)[column.values] & column.valid & data.kept
+            found += np.flatnonzero(stands).tolist()
+    return found
+
+
+def names_again(data: Dataset) -> tuple[list[int], list[int]]:
+    """(rows, from 0, that hold the names once more, rows with which another table begins: some of its names are the same)."""
+    found: Counter[int] = Counter()
+    for column in data.table.columns:
+        found.update(_rows_with_its_name(column))
+    again, other = [], []
+    for row, same in sorted(found.items())[:MOST_HEADS]:
+        texts = [text for column in data.table.columns if (text := column.text_at(row))]
+        if not data.kept[row] or any(text[0].isdigit() for text in texts):
+            continue
+        if same == len(texts):
+            again.append(row)
+        elif 2 * same >= len(texts):
+            other.append(row)
+    return again, other
+
+
+def _rows_with_its_name(column: Column) -> list[int]:
+    """Rows in which a column holds its own name."""
+    if column.kind is not Kind.TEXT:
+        pairs = zip(column.unread.rows.tolist(), column.unread.texts, strict=True)
+        return [row for row, text in pairs if text.strip() == column.name]
+    if column.name not in column.words:
+        return []
+    return np.flatnonzero(column.valid & (column.values == column.words.index(column.name))).tolist()
 
 
 def _is_empty(data: Dataset, row: int) -> bool:

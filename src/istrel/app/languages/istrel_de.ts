@@ -2486,6 +2486,10 @@
    <translation>Wenn Anzahlen unter {below} verborgen sind, bleibt von „{name}“ nichts zu zeichnen: Die Abbildung verriete Gruppen mit weniger Fällen, oder weniger fehlende Werte. Setzen Sie es als table.</translation>
   </message>
   <message>
+   <source>With row {row:,} another table begins:</source>
+   <translation>Mit Zeile {row:,} beginnt eine andere Tabelle:</translation>
+  </message>
+  <message>
    <source>With several answers:</source>
    <translation>Mit mehreren Antworten:</translation>
   </message>
@@ -2576,6 +2580,13 @@
    <translation>
     <numerusform>vollständiger Fall</numerusform>
     <numerusform>vollständige Fälle</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[it holds|they hold] the names once more.</source>
+   <translation>
+    <numerusform>sie enthält noch einmal die Namen.</numerusform>
+    <numerusform>sie enthalten noch einmal die Namen.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -4043,6 +4054,13 @@
    <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
    <translation>der Name spricht von Jahren und Monaten, gelesen wurden Dezimalzahlen; schreiben Sie {example} für acht Jahre und zehn Monate.</translation>
   </message>
+  <message numerus="yes">
+   <source>its names are {names}; {n:,} [row follows|rows follow].</source>
+   <translation>
+    <numerusform>ihre Namen sind {names}; {n:,} Zeile folgt.</numerusform>
+    <numerusform>ihre Namen sind {names}; {n:,} Zeilen folgen.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
    <translation>die Zahlen stehen in mehreren Einheiten ({units}); die Spalte blieb Text.</translation>
@@ -5186,6 +5204,10 @@
    <translation>beiseitelegen</translation>
   </message>
   <message>
+   <source>set it and what follows aside</source>
+   <translation>sie und was folgt beiseitelegen</translation>
+  </message>
+  <message>
    <source>set it on paper</source>
    <translation>aufs Papier setzen</translation>
   </message>
@@ -5346,6 +5368,10 @@
   <message>
    <source>space</source>
    <translation>Leerzeichen</translation>
+  </message>
+  <message>
+   <source>spaces beside quotes</source>
+   <translation>Leerzeichen neben Anführungszeichen</translation>
   </message>
   <message>
    <source>spellings</source>
@@ -6985,16 +7011,16 @@
    <translation>{n} Items</translation>
   </message>
   <message>
-   <source>{n} last rows are no cases:</source>
-   <translation>Die {n} letzten Zeilen sind keine Fälle:</translation>
-  </message>
-  <message>
    <source>{n} more</source>
    <translation>{n} weitere</translation>
   </message>
   <message>
    <source>{n} more like these</source>
    <translation>{n} weitere von dieser Art</translation>
+  </message>
+  <message>
+   <source>{n} rows are no cases:</source>
+   <translation>{n} Zeilen sind keine Fälle:</translation>
   </message>
   <message>
    <source>{n} steps before these: “copy” takes all.</source>
@@ -7703,6 +7729,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{word}” ({count:,})</source>
    <translation>„{word}“ ({count:,})</translation>
+  </message>
+  <message>
+   <source>“{word}” and its like were left as text; they may be powers of ten.</source>
+   <translation>„{word}“ und Ähnliches blieb Text; es können Zehnerpotenzen sein.</translation>
   </message>
   <message>
    <source>“{word}” belongs to {owners}.</source>

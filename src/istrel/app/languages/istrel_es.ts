@@ -2486,6 +2486,10 @@
    <translation>Con los recuentos menores de {below} ocultos no queda nada que dibujar de «{name}»: su figura delataría grupos de menos casos, o menos valores perdidos. Póngalo como table.</translation>
   </message>
   <message>
+   <source>With row {row:,} another table begins:</source>
+   <translation>Con la fila {row:,} empieza otra tabla:</translation>
+  </message>
+  <message>
    <source>With several answers:</source>
    <translation>Con varias respuestas:</translation>
   </message>
@@ -2576,6 +2580,13 @@
    <translation>
     <numerusform>caso completo</numerusform>
     <numerusform>casos completos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[it holds|they hold] the names once more.</source>
+   <translation>
+    <numerusform>contiene otra vez los nombres.</numerusform>
+    <numerusform>contienen otra vez los nombres.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -4043,6 +4054,13 @@
    <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
    <translation>su nombre habla de años y meses, y se leyó como números decimales; escriba {example} para ocho años y diez meses.</translation>
   </message>
+  <message numerus="yes">
+   <source>its names are {names}; {n:,} [row follows|rows follow].</source>
+   <translation>
+    <numerusform>sus nombres son {names}; sigue {n:,} fila.</numerusform>
+    <numerusform>sus nombres son {names}; siguen {n:,} filas.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
    <translation>sus números están en varias unidades ({units}); la columna quedó como texto.</translation>
@@ -5186,6 +5204,10 @@
    <translation>apartar</translation>
   </message>
   <message>
+   <source>set it and what follows aside</source>
+   <translation>apartarla con lo que sigue</translation>
+  </message>
+  <message>
    <source>set it on paper</source>
    <translation>ponerlo en papel</translation>
   </message>
@@ -5346,6 +5368,10 @@
   <message>
    <source>space</source>
    <translation>espacio</translation>
+  </message>
+  <message>
+   <source>spaces beside quotes</source>
+   <translation>espacios junto a las comillas</translation>
   </message>
   <message>
    <source>spellings</source>
@@ -6985,16 +7011,16 @@
    <translation>{n} ítems</translation>
   </message>
   <message>
-   <source>{n} last rows are no cases:</source>
-   <translation>Las {n} últimas filas no son casos:</translation>
-  </message>
-  <message>
    <source>{n} more</source>
    <translation>{n} más</translation>
   </message>
   <message>
    <source>{n} more like these</source>
    <translation>{n} más como estos</translation>
+  </message>
+  <message>
+   <source>{n} rows are no cases:</source>
+   <translation>{n} filas no son casos:</translation>
   </message>
   <message>
    <source>{n} steps before these: “copy” takes all.</source>
@@ -7703,6 +7729,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{word}” ({count:,})</source>
    <translation>«{word}» ({count:,})</translation>
+  </message>
+  <message>
+   <source>“{word}” and its like were left as text; they may be powers of ten.</source>
+   <translation>«{word}» y otros parecidos quedaron como texto; pueden ser potencias de diez.</translation>
   </message>
   <message>
    <source>“{word}” belongs to {owners}.</source>

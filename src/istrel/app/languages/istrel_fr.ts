@@ -2486,6 +2486,10 @@
    <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de « {name} » : sa figure trahirait des groupes de moins de cas, ou moins de valeurs manquantes. Composez-le en table.</translation>
   </message>
   <message>
+   <source>With row {row:,} another table begins:</source>
+   <translation>À la ligne {row:,} commence un autre tableau :</translation>
+  </message>
+  <message>
    <source>With several answers:</source>
    <translation>À plusieurs réponses :</translation>
   </message>
@@ -2576,6 +2580,13 @@
    <translation>
     <numerusform>cas complet</numerusform>
     <numerusform>cas complets</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[it holds|they hold] the names once more.</source>
+   <translation>
+    <numerusform>elle porte de nouveau les noms.</numerusform>
+    <numerusform>elles portent de nouveau les noms.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -4043,6 +4054,13 @@
    <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
    <translation>son nom annonce des années et des mois, mais elle a été lue comme des nombres décimaux ; écrivez {example} pour huit ans et dix mois.</translation>
   </message>
+  <message numerus="yes">
+   <source>its names are {names}; {n:,} [row follows|rows follow].</source>
+   <translation>
+    <numerusform>ses noms sont {names} ; {n:,} ligne suit.</numerusform>
+    <numerusform>ses noms sont {names} ; {n:,} lignes suivent.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
    <translation>ses nombres sont en plusieurs unités ({units}) ; la colonne est restée du texte.</translation>
@@ -5186,6 +5204,10 @@
    <translation>mettre de côté</translation>
   </message>
   <message>
+   <source>set it and what follows aside</source>
+   <translation>la mettre de côté avec ce qui suit</translation>
+  </message>
+  <message>
    <source>set it on paper</source>
    <translation>mettre sur le papier</translation>
   </message>
@@ -5346,6 +5368,10 @@
   <message>
    <source>space</source>
    <translation>espace</translation>
+  </message>
+  <message>
+   <source>spaces beside quotes</source>
+   <translation>espaces à côté des guillemets</translation>
   </message>
   <message>
    <source>spellings</source>
@@ -6985,16 +7011,16 @@
    <translation>{n} items</translation>
   </message>
   <message>
-   <source>{n} last rows are no cases:</source>
-   <translation>Les {n} dernières lignes ne sont pas des cas :</translation>
-  </message>
-  <message>
    <source>{n} more</source>
    <translation>{n} de plus</translation>
   </message>
   <message>
    <source>{n} more like these</source>
    <translation>{n} autres du même genre</translation>
+  </message>
+  <message>
+   <source>{n} rows are no cases:</source>
+   <translation>{n} lignes ne sont pas des cas :</translation>
   </message>
   <message>
    <source>{n} steps before these: “copy” takes all.</source>
@@ -7703,6 +7729,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{word}” ({count:,})</source>
    <translation>« {word} » ({count:,})</translation>
+  </message>
+  <message>
+   <source>“{word}” and its like were left as text; they may be powers of ten.</source>
+   <translation>« {word} » et ses semblables sont restés du texte ; ce sont peut-être des puissances de dix.</translation>
   </message>
   <message>
    <source>“{word}” belongs to {owners}.</source>

@@ -351,6 +351,9 @@ def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
     unsure = [one for one in either if one is not None and one.unsure and int(one.read.sum()) >= MOSTLY * len(words)]
     if unsure:
         notes.say(name, unsure[0].said, unsure=True)
+    elif word := _a_code(words):
+        code = english("“{word}” and its like were left as text; they may be powers of ten.", word=word)
+        notes.say(name, code, unsure=True)
     elif units := several_units(words):
         words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
         notes.say(name, words_, unsure=True)
@@ -380,6 +383,13 @@ def _nothing(words: pa.Array, codes: NDArray[np.int32], valid: NDArray[np.bool_]
         for says in (stands_for_nothing, is_marker)
     )
     return no_answer if 2 * no_answer < valid.sum() else nothing
+
+
+def _a_code(words: pa.Array) -> str:
+    """One of the words like “12E5”, where most are such; else nothing."""
+    from istrel.data.reading.keys import CODED, are_coded
+
+    return str(words.filter(pc.match_substring_regex(words, CODED))[0].as_py()) if are_coded(words) else ""
 
 
 def _keys(words: pa.Array) -> bool:

@@ -96,6 +96,7 @@ WAYS = (
     Way(rf"{LONG_YEAR}[-/ ]{NAME}\.?", says=english("months, read as their first days.")),
     MONTH_AND_YEAR,
     Way(r"(?P<year>[0-9]{4})[- ]?[Qq](?P<quarter>[1-4])", says=english("quarters, read as their first days.")),
+    Way(r"(?P<year>[0-9]{4})[- ]?[Mm](?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days.")),
     Way(r"[Qq](?P<quarter>[1-4])[-/ ]?(?P<year>[0-9]{4})", says=english("quarters, read as their first days.")),
     Way(
         r"(?P<quarter>[1-4])(?:\.|st|nd|rd|th|er|e|º)? ?(?:Quartal|[Qq]uarter|[Tt]rimestre|[Qq])[-/ ]?(?P<year>[0-9]{4})",

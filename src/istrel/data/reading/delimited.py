@@ -82,7 +82,9 @@ def _rewritten(path: Path, dialect: Dialect, form: Form, settings: ReadingSettin
 
 def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
     parse = partial(_parse, path, dialect, watch, bool(ragged))
-    arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding)
+    with path.open("rb") as file:
+        first = file.read(keys.A_SAMPLE)
+    arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding, first)
     if arrow.num_rows == 0:
         raise Problem(english("{file}: there are names but no rows of data below them.", file=path.name))
     words = (

@@ -5,6 +5,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable, Collection
 
 import numpy as np
@@ -15,10 +16,18 @@ from numpy.typing import NDArray
 from istrel.data.reading.numeric import EXACT_IN_FLOAT, numeric
 
 KEY = r"^\s*[+-]?(0[0-9]+|0[xX][0-9A-Fa-f]+|[0-9]{16,})\s*$"
+CODED = (
+    r"^\s*[0-9]{1,4}E[0-9]{1,3}\s*$"  # “12E5”: of a plate or a part; powers of ten are seldom written so, and never all
+)
+A_SAMPLE = 2**16
 PIECE = 2**18
 ZERO, SMALL_X, LARGE_X = (ord(sign) for sign in "0xX")
 # Spaces, quotes, a plus and a comma; above it come the minus, point and stroke of dates and numbers.
 LAST_SIGN = ord(",")
+
+
+CODED_FIELD = re.compile(rb"[,;\t| \"\r\n][0-9]{1,4}E[0-9]{1,3}[,;\t|\"\r\n]")
+FEWEST_CODED = 3
 
 
 class Scan:
@@ -46,7 +55,9 @@ class Scan:
         return bool((((follows - ZERO) < 10) | (follows == SMALL_X) | (follows == LARGE_X)).any())
 
 
-def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter: str, encoding: str) -> pa.Table:
+def as_they_stand(
+    parse: Callable[[Collection[str], Scan], pa.Table], delimiter: str, encoding: str, first: bytes = b""
+) -> pa.Table:
     """The table that `parse` reads, with every column that holds keys read as text.
 
     Parameters
@@ -55,17 +66,21 @@ def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter:
         Reads the file: takes the names to be read as text and what looks at the bytes.
     encoding
         One that is not made of single bytes is not scanned: all numbers are looked at.
+    first
+        The first bytes of the file, which tell whether it may hold codes like “12E5”.
     """
     scan = Scan(delimiter)
     table = parse((), scan)
     wide = encoding.startswith(("utf-16", "utf-32"))
     found = numeric(table)
+    coded = CODED_FIELD.search(first) is not None
     long = {place for place, size in zip(found.places, found.largest, strict=True) if size >= EXACT_IN_FLOAT}
     looked = set(found.places)
     doubtful = [
         name
         for place, name in enumerate(table.column_names)
         if place in long
+        or (coded and pa.types.is_floating(table.column(place).type))
         or ((scan.found or wide or place not in looked) and _doubtful(table.column(place), zeros=scan.found or wide))
     ]
     if not doubtful:
@@ -99,8 +114,19 @@ def _holds_keys(column: pa.ChunkedArray) -> bool:
     return holds_keys(words)
 
 
+def are_coded(words: pa.Array) -> bool:
+    """Whether most of the distinct words are codes like “12E5”, which would read as powers of ten, and none is such a power."""
+    if len(words) < FEWEST_CODED:
+        return False
+    found = pc.sum(pc.match_substring_regex(words, CODED)).as_py() or 0
+    powers = pc.any(pc.match_substring_regex(words, r"[0-9][.,][0-9]*[eE]|[0-9]e|[eE][+-]")).as_py()
+    return 2 * found > len(words) and not powers
+
+
 def holds_keys(words: pa.Array) -> bool:
-    """Whether one of the distinct words is a key rather than a number."""
+    """Whether one of the distinct words is a key rather than a number, or all of them are codes."""
+    if are_coded(words):
+        return True
     named = pc.match_substring_regex(words, KEY)
     return bool(pc.any(pc.and_(named, _inexact(words))).as_py())
 

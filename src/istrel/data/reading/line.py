@@ -10,7 +10,11 @@ from istrel.data.table import Source
 from istrel.english import English, english
 
 DELIMITERS = (*map(english, ("comma", "semicolon", "tab", "bar", "space")), "^", "~", ":", "!")
-FORMS = tuple(map(english, ("bars around each line", "single quotes", "columns of fixed width", "stacked")))
+FORMS = tuple(
+    map(
+        english, ("bars around each line", "single quotes", "spaces beside quotes", "columns of fixed width", "stacked")
+    )
+)
 NAMING: dict[str, Callable[[str], English]] = {  # what a reading begins with that names something
     "sheet ": lambda name: english("sheet {name}", name=name),
     "table ": lambda name: english("table {name}", name=name),

@@ -1,4 +1,4 @@
-"""Text whose lines must be written anew before a delimiter cuts them: fixed columns, bars around each line, single quotes."""
+"""Text whose lines must be written anew before a delimiter cuts them: fixed columns, bars around lines, odd quotes."""
 
 from __future__ import annotations
 
@@ -16,6 +16,7 @@ FEWEST_BELOW_TITLES = 3  # columns: lines of two words below one are names
 MOST_ABOVE = 3  # lines above fixed columns that may be titles
 DELIMITERS = ",;\t|"
 RULE = re.compile(r"^\s*[|+][\s|:+=-]+[|+]\s*$")  # a line of dashes between names and rows
+SPACED = re.compile(r"\s+\"[^\"]*\"\s*$")  # what is quoted, behind a space
 AROUND = re.compile(r"^\s*\|.*\|\s*$")
 
 
@@ -35,6 +36,8 @@ def form_of(lines: list[str], delimiter: str) -> Form | None:
     for sign in DELIMITERS:
         if filled and re.match(rf"^'[^']*'({re.escape(sign)}'[^']*')+\s*$", filled[0]):
             return Form("single quotes", partial(_single_quoted, delimiter=sign))
+    if len(filled) >= FEWEST_LINES and _are_spaced(filled, delimiter):
+        return Form("spaces beside quotes", partial(_spaced, delimiter=delimiter))
     if any(sign in line for line in lines for sign in (delimiter, '"')):
         return None
     for above in range(MOST_ABOVE + 1):
@@ -58,6 +61,24 @@ def _between_bars(line: str) -> list[str]:
     if RULE.match(line) or not line.strip():
         return []
     return [field.strip() for field in line.strip().strip("|").split("|")]
+
+
+def _are_spaced(lines: list[str], delimiter: str) -> bool:
+    """Whether quotes stand behind spaces in at least half of the lines, where a reader of delimited text sees none."""
+    spaced = (any(SPACED.match(field) for field in _fields(line, delimiter)) for line in lines)
+    return 2 * sum(spaced) >= len(lines)
+
+
+def _fields(line: str, delimiter: str) -> list[str]:
+    try:
+        return next(csv.reader([line.rstrip("\r\n")], delimiter=delimiter), [])
+    except csv.Error:  # a field beyond all size
+        return []
+
+
+def _spaced(line: str, delimiter: str) -> list[str]:
+    made = next(csv.reader([line.strip()], delimiter=delimiter, skipinitialspace=True), [])
+    return [field.strip() for field in made]
 
 
 def _single_quoted(line: str, delimiter: str) -> list[str]:

@@ -121,7 +121,7 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         scale = look.level(name) is Level.ORDINAL or says_yes_or_no(column.words[place] for place in stand)
         for place in stand:
             word = column.words[place]
-            if word.strip().casefold() in A_CATEGORY or (word in SIGNS and {column.words[k] for k in stand} >= SIGNS):
+            if word.strip().casefold() in A_CATEGORY or _is_a_sign(word, [column.words[k] for k in stand]):
                 continue
             labelled = any(entry.value == word for entry in look.data.variable(name).value_labels)
             if (scale and is_no_step(word)) or (is_marker(word) and not labelled):
@@ -142,6 +142,11 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
             (Remedy(english("treat “{word}” as missing", word=word), MarkMissing(names, (word,))),),
             changes_numbers=True,
         )
+
+
+def _is_a_sign(word: str, words: list[str]) -> bool:
+    """Whether a word of signs stands beside others of signs, as “--” beside “+”."""
+    return set(word) <= SIGNS and any("+" in other and set(other) <= SIGNS for other in words)
 
 
 def _unread(look: Look) -> Iterator[Finding]:

@@ -20,6 +20,7 @@ from istrel.english import english, in_quotes
 MOST_WORDS = 5_000
 RARE = 0.2
 SLIP, SHORTEST_SLIP, LONGEST_SLIP = 0.05, 5, 60  # a slip is rare beside the word that is meant: once, or one in twenty
+LESS = re.compile(r"^\w{1,2}([-−–]+)$")  # a grade or a class with a minus
 SPACES = re.compile(r"[^\S\n\r]+")
 
 
@@ -61,9 +62,11 @@ def _families(often: dict[str, int], *, slips: bool) -> list[list[str]]:
 
 
 def plain_word(word: str) -> str:
-    """A word without case, accents, spaces at its ends, and signs between its parts."""
+    """A word without case, accents, spaces at its ends, and signs between its parts; “A-” is no “A”."""
     bare = "".join(c for c in unicodedata.normalize("NFKD", word.casefold()) if not unicodedata.combining(c))
-    return re.sub(r"[\s\-_./,;:]+", " ", bare).strip() or word
+    less = LESS.search(bare.strip())
+    plain = re.sub(r"[\s\-_./,;:]+", " ", bare).strip() or word
+    return f"{plain}{less[1]}" if less else plain
 
 
 def _spaceless(word: str) -> str:
