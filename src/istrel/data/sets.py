@@ -139,7 +139,7 @@ def _of_cells(name: str, data: Dataset) -> AnswerSet | None:
     total = sum(count for _, count in cells)
     for sign in SIGNS:
         several = sum(count for word, count in cells if len(_parts(word, sign)) > 1)
-        if several < max(2, SEVERAL * total):
+        if several < max(2, SEVERAL * total) or any(_holds_one_twice(word, sign) for word, _ in cells):
             continue
         where = Counter(
             part for word, _ in cells for part in set(_parts(word, sign))
@@ -150,6 +150,12 @@ def _of_cells(name: str, data: Dataset) -> AnswerSet | None:
         if 1 < len(where) <= MOST and short and again >= AGAIN * len(mentioned):
             return AnswerSet(name, tuple(map(str, in_natural_order(list(where)))), sign=sign)
     return None
+
+
+def _holds_one_twice(word: str, sign: str) -> bool:
+    """Whether a cell names the same thing twice, as “A/A” of two genes does: those are no answers."""
+    parts = _parts(word, sign)
+    return len(set(parts)) < len(parts)
 
 
 def _parts(word: str, sign: str) -> list[str]:

@@ -3489,6 +3489,10 @@
    <translation>ableiten, ob {name} über 0 liegt</translation>
   </message>
   <message>
+   <source>derive whether {name} is “{word}”</source>
+   <translation>ableiten, ob {name} „{word}“ ist</translation>
+  </message>
+  <message>
    <source>derive {name}</source>
    <translation>{name} ableiten</translation>
   </message>
@@ -3667,6 +3671,10 @@
   <message>
    <source>fitting the levels</source>
    <translation>passend zum Messniveau</translation>
+  </message>
+  <message>
+   <source>flags beside its numbers ({flags}) were left out.</source>
+   <translation>Kennzeichen neben den Zahlen ({flags}) wurden weggelassen.</translation>
   </message>
   <message>
    <source>fold the {n}</source>
@@ -3989,6 +3997,10 @@
   <message>
    <source>is “{value}” in every case: it can show no difference.</source>
    <translation>ist in jedem Fall „{value}“: So kann es keinen Unterschied zeigen.</translation>
+  </message>
+  <message>
+   <source>is “{word}” or nothing, in {cases} nothing: does nothing mean no?</source>
+   <translation>ist „{word}“ oder nichts, in {cases} nichts: Heißt nichts nein?</translation>
   </message>
   <message>
    <source>it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv).</source>
@@ -4387,6 +4399,10 @@
   <message>
    <source>minimum is a whole number from 1 to {n}, the number of variables.</source>
    <translation>minimum ist eine ganze Zahl von 1 bis {n}, der Zahl der Variablen.</translation>
+  </message>
+  <message>
+   <source>minutes and seconds, read as minutes</source>
+   <translation>Minuten und Sekunden, als Minuten gelesen</translation>
   </message>
   <message>
    <source>mirrored densities with quartiles</source>
@@ -6156,6 +6172,10 @@
   <message>
    <source>year of a date</source>
    <translation>Jahr eines Datums</translation>
+  </message>
+  <message>
+   <source>years of an era, those before ours below 0 ({number} for “{word}”).</source>
+   <translation>Jahre einer Zeitrechnung, die vor unserer unter 0 ({number} für „{word}“).</translation>
   </message>
   <message>
    <source>yes</source>

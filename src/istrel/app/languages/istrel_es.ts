@@ -3489,6 +3489,10 @@
    <translation>derivar si {name} es mayor que 0</translation>
   </message>
   <message>
+   <source>derive whether {name} is “{word}”</source>
+   <translation>derivar si {name} es «{word}»</translation>
+  </message>
+  <message>
    <source>derive {name}</source>
    <translation>derivar {name}</translation>
   </message>
@@ -3667,6 +3671,10 @@
   <message>
    <source>fitting the levels</source>
    <translation>según los niveles</translation>
+  </message>
+  <message>
+   <source>flags beside its numbers ({flags}) were left out.</source>
+   <translation>se dejaron fuera las marcas junto a sus números ({flags}).</translation>
   </message>
   <message>
    <source>fold the {n}</source>
@@ -3989,6 +3997,10 @@
   <message>
    <source>is “{value}” in every case: it can show no difference.</source>
    <translation>es «{value}» en todos los casos: no puede mostrar ninguna diferencia.</translation>
+  </message>
+  <message>
+   <source>is “{word}” or nothing, in {cases} nothing: does nothing mean no?</source>
+   <translation>es «{word}» o nada, nada en {cases}: ¿nada quiere decir no?</translation>
   </message>
   <message>
    <source>it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv).</source>
@@ -4387,6 +4399,10 @@
   <message>
    <source>minimum is a whole number from 1 to {n}, the number of variables.</source>
    <translation>minimum es un número entero de 1 a {n}, el número de variables.</translation>
+  </message>
+  <message>
+   <source>minutes and seconds, read as minutes</source>
+   <translation>minutos y segundos, leídos como minutos</translation>
   </message>
   <message>
    <source>mirrored densities with quartiles</source>
@@ -6156,6 +6172,10 @@
   <message>
    <source>year of a date</source>
    <translation>año de una fecha</translation>
+  </message>
+  <message>
+   <source>years of an era, those before ours below 0 ({number} for “{word}”).</source>
+   <translation>años de una era, los anteriores a la nuestra por debajo de 0 ({number} por «{word}»).</translation>
   </message>
   <message>
    <source>yes</source>

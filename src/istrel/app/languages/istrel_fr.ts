@@ -3489,6 +3489,10 @@
    <translation>dériver si {name} dépasse 0</translation>
   </message>
   <message>
+   <source>derive whether {name} is “{word}”</source>
+   <translation>dériver si {name} est « {word} »</translation>
+  </message>
+  <message>
    <source>derive {name}</source>
    <translation>dériver {name}</translation>
   </message>
@@ -3667,6 +3671,10 @@
   <message>
    <source>fitting the levels</source>
    <translation>selon les niveaux</translation>
+  </message>
+  <message>
+   <source>flags beside its numbers ({flags}) were left out.</source>
+   <translation>les drapeaux à côté de ses nombres ({flags}) ont été laissés de côté.</translation>
   </message>
   <message>
    <source>fold the {n}</source>
@@ -3989,6 +3997,10 @@
   <message>
    <source>is “{value}” in every case: it can show no difference.</source>
    <translation>est « {value} » dans tous les cas : cela ne peut montrer aucune différence.</translation>
+  </message>
+  <message>
+   <source>is “{word}” or nothing, in {cases} nothing: does nothing mean no?</source>
+   <translation>est « {word} » ou rien, rien dans {cases} : rien veut-il dire non ?</translation>
   </message>
   <message>
    <source>it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv).</source>
@@ -4387,6 +4399,10 @@
   <message>
    <source>minimum is a whole number from 1 to {n}, the number of variables.</source>
    <translation>minimum est un nombre entier de 1 à {n}, le nombre de variables.</translation>
+  </message>
+  <message>
+   <source>minutes and seconds, read as minutes</source>
+   <translation>minutes et secondes, lues comme des minutes</translation>
   </message>
   <message>
    <source>mirrored densities with quartiles</source>
@@ -6156,6 +6172,10 @@
   <message>
    <source>year of a date</source>
    <translation>année d’une date</translation>
+  </message>
+  <message>
+   <source>years of an era, those before ours below 0 ({number} for “{word}”).</source>
+   <translation>années d’une ère, celles d’avant la nôtre au-dessous de 0 ({number} pour « {word} »).</translation>
   </message>
   <message>
    <source>yes</source>

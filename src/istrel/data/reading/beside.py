@@ -21,7 +21,7 @@ from istrel.data.reading.patterns import LETTER, OF_A_UNIT
 from istrel.data.units import known_units, unit_as_printed
 from istrel.english import English, english
 
-MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE = 0.1, 0.7, 4  # of different numbers
+MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE, FEWEST_BARE = 0.1, 0.7, 4, 3  # of different numbers
 COIN = r"(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|[Kk]r\.?|zł|Rs\.?"
 SCALES = {"Tsd": 1e3, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "mrd": 1e9, "bn": 1e9}
 CLOSE_SCALES = {"k": 1e3, "K": 1e3, "M": 1e6}  # with a space before they are units
@@ -33,6 +33,9 @@ DECORATED = (
     rf"(?P<before>{COIN})? ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
     r"(?P<gap> )?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mrd|mn|bn|k|M)\.? ?[€$£]|"
     rf"[°µμ]?{LETTER}{OF_A_UNIT}*\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]+)?$"
+)
+FLAGGED = (
+    r"^(?P<number>[<>≤≥]? ?[0-9][0-9.,]*) ?[(\[]?(?P<flag>HH?|LL?|\*)[)\]]?$"  # high and low, as laboratories say it
 )
 RAISED = "([0-9]) ?[ᵃᵇᶜᵈᵉᶠ¹²³⁴⁵]+$"  # marks of footnotes as well
 TAKEN_OFF = (
@@ -123,6 +126,7 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
         In one unit, that of most words; words without one are in it. None is read where nothing known stands beside any.
     """
     plain = pc.replace_substring_regex(tidied(words), RAISED, r"\1†")
+    plain, flagged = _without_flags(plain)
     limits = limits_in(plain)
     found = parted(plain)
     unit = next((name for name, _ in found.units().most_common(1)), "")
@@ -136,7 +140,20 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
     negative = brackets | found.has("sign", "-") | found.has("sign2", "-")
     values = np.where(negative, -values, values) * found.each([sign.factor for sign in found.signs])
     told = [*said, *_told(words, found, values, read, unit)]
+    if flagged:
+        told.append((english("flags beside its numbers ({flags}) were left out.", flags=flagged), False))
     return Read(values, read, limits | (other & fits), unit, tuple(told))
+
+
+def _without_flags(plain: pa.Array) -> tuple[pa.Array, str]:
+    """(words without the flags of a laboratory, which these were): where some numbers are bare and some are called high."""
+    sample = plain.slice(0, SAMPLE)
+    found = pc.drop_null(pc.struct_field(pc.extract_regex(sample, FLAGGED), "flag"))
+    flags = set(found.to_pylist())
+    bare = int(pc.sum(pc.match_substring_regex(sample, "^[<>≤≥]? ?[0-9.,]+$")).as_py() or 0)
+    if not flags & {"H", "HH"} or bare < FEWEST_BARE or bare + len(found) < len(sample):
+        return plain, ""
+    return pc.replace_substring_regex(plain, FLAGGED, r"\1"), ", ".join(sorted(flags))
 
 
 def _fits(found: _Parted, unit: str) -> Mask:

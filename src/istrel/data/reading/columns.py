@@ -20,6 +20,7 @@ from istrel.data.reading.angles import as_angles
 from istrel.data.reading.beside import beside_signs, several_units, strange_unit
 from istrel.data.reading.digits import of_digits
 from istrel.data.reading.durations import as_durations, doubt_ages
+from istrel.data.reading.eras import as_years
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, Read, as_numbers, with_digits
@@ -284,7 +285,7 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
 
 def _measured(texts: _Texts, n: int, notes: Notes) -> Column | None:
     """Times of day and durations, degrees with minutes, and ratings of which some numbers bear a label."""
-    for found in (as_durations(texts.name, texts.words), as_angles(texts.words)):
+    for found in (as_durations(texts.name, texts.words), as_angles(texts.words), as_years(texts.words)):
         if found is None or found.unsure:
             continue
         readable = texts.where(found.read)
@@ -309,6 +310,9 @@ def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Co
         nearly = int(texts.where(found.nearly).sum())
         enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
         enough = enough or (readable.sum() >= AT_LEAST * n and _few_words_beside(texts, found))
+        enough = enough or (
+            readable.sum() + nearly >= n and int(found.read.sum()) >= FEWEST_NUMBERS
+        )  # most below a limit
         if enough and not _keys(texts.words):
             if not found.unit and (dated := _dated_words(texts, found, readable, notes)) is not None:
                 return dated

@@ -39,6 +39,7 @@ IN_UNITS = (
     rf"(?:(?P<b>[0-9]+(?:[.,][0-9]+)?) ?(?:m|min|mins|minutes?|Min\.?|Minuten?|minutos?){AND})?"
     r"(?:(?P<c>[0-9]+(?:[.,][0-9]+)?) ?(?:s|sec|secs|seconds?|Sek\.?|Sekunden?|secondes?|segundos?))?$"
 )
+PACE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9](?:[.,][0-9]+)?) ?(?:min)? ?/ ?(?P<of>km|mi|mile|100 ?m|500 ?m)$"
 SPLIT = re.compile(r"[0-9]:[0-5][0-9]")
 NAMED = re.compile(r"[0-9] ?(?:[hms]|Std|Uhr|Min|Stund)")
 CLOCK = re.compile(
@@ -80,6 +81,8 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
             return found
     if not pc.any(pc.match_substring_regex(sample, SPLIT.pattern)).as_py():
         return None
+    if (paces := _paces(plain, sample)) is not None:
+        return paces
     halves = _halves(plain)
     if halves[1].any():
         return _read(plain, *halves, "h", english("times of day, read as hours"))
@@ -106,6 +109,20 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
         "“{word}” may be hours and minutes, or minutes and seconds; it was left as text.", word=plain[at].as_py()
     )
     return Read(np.zeros(len(words)), two[1], "", says, unsure=True)
+
+
+def _paces(plain: pa.Array, sample: pa.Array) -> Read | None:
+    """“4:35 /km” as minutes for each of what most words name; None where few name it."""
+    found = pc.extract_regex(plain, PACE)
+    of = pc.value_counts(pc.drop_null(pc.struct_field(found, "of")))
+    if not len(of) or not pc.any(pc.match_substring_regex(sample, PACE)).as_py():
+        return None
+    each = max(of.to_pylist(), key=lambda one: int(one["counts"]))["values"]
+    (minutes, seconds), fits = numbers_in(found, ("a", "b"))
+    fits &= np.asarray(pc.fill_null(pc.equal(pc.struct_field(found, "of"), each), False))
+    if 2 * fits.sum() < len(plain):
+        return None
+    return _read(plain, minutes + seconds / 60, fits, f"min/{each}", english("minutes and seconds, read as minutes"))
 
 
 def _in_units(plain: pa.Array) -> Read | None:

@@ -7,6 +7,7 @@ import csv
 import io
 import re
 from collections import Counter
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from itertools import zip_longest
 
@@ -33,9 +34,12 @@ MARKS = (
 )
 RARE_DELIMITERS, STEADY = "^~:!", 0.98
 SAYS_DELIMITER = re.compile(r'"?sep=([^\r\n])"?\s*$', re.IGNORECASE)
-THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300: it tells nothing about the decimal mark
+THOUSANDS = re.compile(
+    r"[+-]?[1-9]\d{0,2}([.,])\d{3}(\1\d{3})*$"
+)  # 2.300 or 2,300: it tells nothing about the decimal mark
 EITHER = re.compile(r"[+-]?[1-9]\d{0,2}\.\d{3}$")
 BESIDE = r"([eE][+-]?\d+)?( ?[%‰€$£°]C?)?$"
+NUMBER_IN = re.compile(r"(?:[€$£] ?)?([+-]?[\d.,]*\d(?:[eE][+-]?\d+)?)(?: ?[^\d\s.,;:/-]{1,4}[²³]?)?$")
 POINT, COMMA = re.compile(rf"[+-]?\d*\.\d+{BESIDE}"), re.compile(rf"[+-]?\d*,\d+{BESIDE}")
 
 STAMP = re.compile(  # a time as computers write it
@@ -263,16 +267,21 @@ def find_marks(rows: list[tuple[str, ...]], delimiter: str, wanted: str | None) 
     """A comma where fields read as numbers with a comma more often than with a point, and the comma does not cut."""
     if wanted:
         return Marks(wanted, given=True)
-    marked = (field.strip() for row in rows for field in row if "," in field or "." in field)
-    fields = [field for field in marked if not THOUSANDS.match(field)]
+    fields = _with_a_mark(rows)
     commas, points = (sum(bool(way.match(field)) for field in fields) for way in (COMMA, POINT))
     known = delimiter in (",", " ") or commas != points  # fields between spaces were written by a program
     return Marks("," if delimiter != "," and commas > points else ".", known=known)
 
 
+def _with_a_mark(rows: Sequence[tuple[str, ...]]) -> list[str]:
+    """Fields that may tell the decimal mark: numbers without what stands beside them, and none that may hold thousands alone."""
+    marked = (NUMBER_IN.match(field.strip()) for row in rows for field in row if "," in field or "." in field)
+    return [found[1] for found in marked if found is not None and not THOUSANDS.match(found[1])]
+
+
 def open_marks(dialect: Dialect) -> list[tuple[str, str]]:
     """(column, one of its numbers) where a point may stand between thousands as well as before decimals, and nothing tells."""
-    if dialect.marks.known or dialect.decimal != ".":
+    if dialect.marks.given or dialect.decimal != "." or (dialect.marks.known and not _is_silent(dialect)):
         return []
     found = []
     for name, fields in zip(dialect.names, zip_longest(*dialect.rows, fillvalue=""), strict=False):
@@ -280,3 +289,8 @@ def open_marks(dialect: Dialect) -> list[tuple[str, str]]:
         if pointed and all(EITHER.match(field) for field in pointed):
             found.append((name, pointed[0]))
     return found
+
+
+def _is_silent(dialect: Dialect) -> bool:
+    """Whether commas cut, and no number of the file shows that a point stands before decimals."""
+    return dialect.delimiter == "," and not any(POINT.match(field) for field in _with_a_mark(dialect.rows))

@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.column import Kind
 from istrel.data.dataset import rows_of
+from istrel.data.formula.tree import IsMissing, Name, Not
 from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
@@ -15,6 +18,7 @@ from istrel.data.sets import sets_in
 from istrel.english import english
 
 MUCH = 0.2
+TICKED = re.compile(r"(?i)^(?:[x✓✔☑√1*+]|yes|y|ja|j|oui|o|s[ií]|true|checked|ticked|selected|angekreuzt)$")
 TOGETHER, MOST_ASIDE = 0.9, 0.05
 FEWEST = 5
 MOST_ROWS = 100_000
@@ -31,7 +35,9 @@ def find(look: Look) -> Iterator[Finding]:
         unread = look.data.table.column(name).unread.rows.size  # told as text among numbers
         missing = n - int(look.data.present(name).sum()) - unread
         free = look.level(name) is Level.TEXT and missing < n  # nobody has to write a comment
-        if n and missing >= MUCH * n and not free:
+        if n and 0 < missing < n and (ticks := _ticks(look, name)):
+            yield from ticks
+        elif n and missing >= MUCH * n and not free:
             says = english(
                 "is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).",
                 missing=missing,
@@ -47,6 +53,23 @@ def find(look: Look) -> Iterator[Finding]:
                 (Remedy(english("leave out {name}", name=name), Omit((name,))),),
             )
     yield from _together(look)
+
+
+def _ticks(look: Look, name: str) -> tuple[Finding, ...]:
+    """A word or nothing, as where a box was ticked: nothing may mean no; none where the column holds something else."""
+    column = look.data.table.column(name)
+    if column.kind is not Kind.TEXT or column.unread.rows.size:
+        return ()
+    held = look.data.tally(name)[0]
+    if held.size != 1 or not TICKED.match(word := column.words[int(held[0])]):
+        return ()
+    words = english("derive whether {name} is “{word}”", name=name, word=word)
+    remedies = look.offer(words, f"{name}_yes", Not(IsMissing(Name(name))))
+    if remedies is None:
+        return ()
+    gone = look.data.n_cases - int(look.data.present(name).sum())
+    says = english("is “{word}” or nothing, in {cases} nothing: does nothing mean no?", word=word, cases=cases(gone))
+    return (Finding("high_missing", (name,), name, says, (), remedies),)
 
 
 def _together(look: Look) -> Iterator[Finding]:
