@@ -16,9 +16,10 @@ from istrel.exhibits.store import store_of
 from istrel.problem import Problem
 from istrel.sentence.request import Request
 from istrel.sentence.vocabulary import SETTINGS
-from istrel.stats.survey.distribution import Distribution, distribution, tallied
+from istrel.stats.survey.distribution import Distribution, distribution
 from istrel.stats.survey.means import WeightedMoments, weighted_moments
 from istrel.stats.survey.sample import Sample, sample_of
+from istrel.stats.survey.selection import Spread, spread
 from istrel.stats.survey.shares import Shares, shares
 
 
@@ -140,18 +141,24 @@ def weighted_moments_of(name: str, grouping: Grouping, data: Dataset) -> Weighte
     return store_of(data).once(("weighted moments", name, grouping.key), make, lambda made: 4 * made.values.nbytes)
 
 
-def distribution_of(name: str, grouping: Grouping, data: Dataset, *, rows: bool = True) -> Distribution:
-    """The weighted distribution of a variable in its groups, made once per version; without single rows where these are not asked
-    for.
-    """
+def distribution_of(name: str, grouping: Grouping, data: Dataset) -> Distribution:
+    """The weighted values of a variable in order in its groups, made once per version."""
 
     def make() -> Distribution:
         numbers, weights = data.numbers(name), sample_in(data).weights
-        arrange = distribution if rows else tallied
-        return arrange(numbers.values, weights, _in_use(numbers.valid, grouping), grouping.n_groups)
+        return distribution(numbers.values, weights, _in_use(numbers.valid, grouping), grouping.n_groups)
 
-    key = "weighted rows" if rows else "weighted values"
-    return store_of(data).once((key, name, grouping.key), make, lambda made: 3 * made.values.nbytes)
+    return store_of(data).once(("weighted rows", name, grouping.key), make, lambda made: 3 * made.values.nbytes)
+
+
+def spread_of(name: str, grouping: Grouping, data: Dataset) -> Spread:
+    """What tells weighted quantiles and shares of a variable in its groups, made once per version."""
+
+    def make() -> Spread:
+        numbers, weights = data.numbers(name), sample_in(data).weights
+        return spread(numbers.values, weights, _in_use(numbers.valid, grouping), grouping.n_groups)
+
+    return store_of(data).once(("weighted values", name, grouping.key), make, lambda made: 5 * made.values.nbytes)
 
 
 def shares_of(levels: NDArray[np.integer], n_levels: int, grouping: Grouping, data: Dataset) -> Shares:
@@ -160,14 +167,15 @@ def shares_of(levels: NDArray[np.integer], n_levels: int, grouping: Grouping, da
 
 
 def _in_use(valid: NDArray[np.bool_], grouping: Grouping) -> NDArray[np.int64]:
-    return np.where(valid, grouping.codes, -1)
+    return grouping.codes if valid.all() else np.where(valid, grouping.codes, -1)
 
 
 def effective_n(data: Dataset, cases: Cases) -> tuple[float, float]:
     """(Σw, Kish's effective n) of the cases in use."""
-    w = sample_in(data).weights[cases.mask]
+    w = sample_in(data).weights
+    w = w if cases.mask.all() else w[cases.mask]
     total = float(w.sum())
-    return total, total**2 / float((w**2).sum()) if w.size else 0.0
+    return total, total**2 / float(w @ w) if w.size else 0.0
 
 
 def without_weights(weighed: Weighed | None) -> Weighed | None:

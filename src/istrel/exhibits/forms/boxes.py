@@ -39,7 +39,7 @@ from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, in_a_row, say, sentences
-from istrel.exhibits.weights import distribution_of, weighted_moments_of
+from istrel.exhibits.weights import spread_of, weighted_moments_of
 from istrel.exhibits.wording import has_groups, summary_cell, value_cell
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates
@@ -87,7 +87,7 @@ def draw(plan: Plan) -> tuple[BoxCell, ...]:
     made = []
     for name, grouping, cells in groups_of(plan):
         if plan.cases.weighted:
-            spread = distribution_of(name, grouping, plan.data, rows=False)
+            spread = spread_of(name, grouping, plan.data)
             levels = [spread.quantiles(np.full(grouping.n_groups, p)).tolist() for p in LEVELS]
             means = Estimates(weighted_moments_of(name, grouping, plan.data).mean)
             outside = _outside_weighted(cells, levels, reach, said["whiskers"])

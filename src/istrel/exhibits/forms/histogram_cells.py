@@ -24,7 +24,7 @@ from istrel.exhibits.forms.common import (
 from istrel.exhibits.forms.curves import bounds_of, density_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Count, Text
-from istrel.exhibits.weights import distribution_of, weighted_moments_of
+from istrel.exhibits.weights import distribution_of, spread_of, weighted_moments_of
 from istrel.exhibits.wording import has_groups
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
@@ -130,13 +130,14 @@ def draw(plan: Plan) -> tuple[HistogramCell, ...]:
             continue
         means, deviations, medians = _middles(name, grouping, cells, plan)
         dense = said["curve"] in ("density", "both")  # whose bandwidth asks for single rows
-        spread = distribution_of(name, grouping, plan.data, rows=dense) if plan.cases.weighted else None
+        told = distribution_of if dense else spread_of
+        spread = told(name, grouping, plan.data) if plan.cases.weighted else None
         inside, below, above = binning.count_groups(cells, found.edges, closed=said["closed"])
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
                 continue
             classes = binning.Classes(found.edges, inside[i], int(below[i]), int(above[i]))
-            values, weights = values_of_group(cells, i, spread)
+            values, weights = values_of_group(cells, i, None) if spread is None else spread.members(i)
             n = float(cells.sizes[i]) if weights is None else float(weights.sum())
             if is_log(plan):
                 curve = _normal_of_logarithms(values, weights, classes, plan, arranged)
@@ -188,7 +189,7 @@ def _middles(name: str, grouping: Grouping, cells: Arranged, plan: Plan) -> tupl
     """(means, standard deviations, medians) of the groups."""
     if plan.cases.weighted:
         m = weighted_moments_of(name, grouping, plan.data)
-        halves = distribution_of(name, grouping, plan.data, rows=False).quantiles(np.full(grouping.n_groups, 0.5))
+        halves = spread_of(name, grouping, plan.data).quantiles(np.full(grouping.n_groups, 0.5))
         return Estimates(m.mean), Estimates(np.sqrt(m.variance)), Estimates(halves)
     shape = moments_of(name, grouping, plan.data)
     return moments.mean(shape), moments.sd(shape), quantiles.quantile(cells, 0.5, kind=7)

@@ -4,17 +4,38 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from functools import cached_property
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.distinct import distinct_values, places_among
 from istrel.stats.grouping import FEW, order_of
-from istrel.stats.survey.sample import summed
 
 Array = NDArray[np.float64]
 Codes = NDArray[np.integer]
 NEAR = 1e-10  # of the sum of weights: so near to a share, its quantile lies between two values
+
+
+class Reached(NamedTuple):
+    """Where weights reach a sum, one entry for each group.
+
+    Attributes
+    ----------
+    value
+        The smallest value up to which they reach it.
+    between
+        Whether they reach it exactly there.
+    has_next
+        Whether a value follows it in the group.
+    found
+        The value; the middle between it and the next where they reach the sum exactly.
+    """
+
+    value: Array
+    between: NDArray[np.bool_]
+    has_next: NDArray[np.bool_]
+    found: Array
 
 
 @dataclass(frozen=True, eq=False)
@@ -64,21 +85,27 @@ class Distribution:
         """
         if not self.values.size:
             return np.full(self.n_groups, np.nan)
-        near = NEAR * self.sums
-        wanted = self.before[:-1] + shares * self.sums
+        found = self.reached(shares * self.sums, NEAR * self.sums).found
+        return np.where((self.sizes > 0) & (shares > 0) & (shares < 1), found, np.nan)
+
+    def reached(self, wanted: Array, near: Array) -> Reached:
+        """Where the weights of each group reach a sum; so near to it, they reach it exactly."""
+        wanted = self.before[:-1] + wanted
         last = np.maximum(self.bounds[1:] - 1, 0)
         place = np.clip(np.searchsorted(self.running, wanted - near, side="left"), self.bounds[:-1], last)
-        after = np.minimum(np.searchsorted(self.running, wanted + near, side="right"), last)
+        after = np.searchsorted(self.running, wanted + near, side="right")
         between = np.abs(self.running[place] - wanted) <= near
-        found = np.where(
-            between, self.values[place] / 2 + self.values[np.maximum(after, place)] / 2, self.values[place]
-        )
-        return np.where((self.sizes > 0) & (shares > 0) & (shares < 1), found, np.nan)
+        value, following = self.values[place], self.values[np.maximum(np.minimum(after, last), place)]
+        return Reached(value, between, after <= last, np.where(between, value / 2 + following / 2, value))
 
     def group(self, which: int) -> tuple[Array, Array]:
         """(ascending values, their weights) of one group."""
         inside = slice(self.bounds[which], self.bounds[which + 1])
         return self.values[inside], self.weights[inside]
+
+    def members(self, which: int) -> tuple[Array, Array]:
+        """The same, for whom any order does."""
+        return self.group(which)
 
     def share_at_most(self, limits: Array) -> Array:
         """The share of the weights that lies at or below a limit for each group, shape (groups,)."""
@@ -110,24 +137,6 @@ class Distribution:
         starts = np.flatnonzero(np.concatenate([[True], values[1:] != values[:-1]]))
         sums = np.add.reduceat(weights, starts)
         return tuple(values[starts[sums >= sums.max() * (1 - NEAR)]].tolist())
-
-
-def tallied(values: Array, weights: Array, codes: Codes, n_groups: int) -> Distribution:
-    """The same with each value once in each group, bearing the sum of its weights: enough for all but what asks for single rows.
-
-    Where values are too many to be counted, each row stands by itself.
-    """
-    used = np.flatnonzero(codes >= 0)
-    own, group = values[used], codes[used].astype(np.int64)
-    distinct = distinct_values(own)
-    if distinct.size * n_groups > FEW:
-        return distribution(values, weights, codes, n_groups)
-    place = group * distinct.size + places_among(own, distinct)
-    size = distinct.size * n_groups
-    there = np.flatnonzero(np.bincount(place, minlength=size))
-    sums = summed(place, weights[used], size)[there]
-    bounds = np.searchsorted(there, distinct.size * np.arange(n_groups + 1))
-    return Distribution(distinct[there % max(distinct.size, 1)], sums, bounds.astype(np.int64))
 
 
 def distribution(values: Array, weights: Array, codes: Codes, n_groups: int) -> Distribution:

@@ -120,19 +120,22 @@ class WeightedMoments:
 
     def _of_row(self, of_group: Array) -> Array:
         if self._everywhere:
-            return of_group[self.codes]
+            return of_group[self.codes] if of_group.size > 1 else of_group
         return np.where(self.codes >= 0, of_group[np.maximum(self.codes, 0)], 0.0)
 
     def _summed(self, scores: Array) -> Array:
+        if self.n_groups == 1 and self._everywhere:  # rows out of the sample weigh 0
+            return np.array([self.sample.weights @ scores])
         return self.sample.sums(self.codes, self.n_groups, self.sample.weights * scores)
 
 
 def weighted_moments(values: Array, codes: Codes, n_groups: int, sample: Sample) -> WeightedMoments:
     """Of the rows that are in a group (code from 0) and have a finite value."""
     used = codes >= 0
-    return WeightedMoments(
-        sample, np.where(used, values, 0.0), codes, np.bincount(codes[used], minlength=n_groups).astype(np.int64)
-    )
+    if used.all():
+        return WeightedMoments(sample, values, codes, np.bincount(codes, minlength=n_groups).astype(np.int64))
+    n = np.bincount(codes[used], minlength=n_groups).astype(np.int64)
+    return WeightedMoments(sample, np.where(used, values, 0.0), codes, n)
 
 
 def t_quantile(df: float, confidence: float) -> float:

@@ -69,9 +69,18 @@ class Sample:
         n = self.sizes.astype(np.float64)
         return np.where(n > 1, n / np.maximum(n - 1, 1), 0.0)
 
+    @cached_property
+    def _whole(self) -> bool:
+        """Whether every row is in the sample."""
+        return bool(self.clusters.min(initial=0) >= 0)
+
+    def inside(self, codes: Codes) -> NDArray[np.bool_]:
+        """Which rows are in the sample and in a group."""
+        return codes >= 0 if self._whole else (codes >= 0) & (self.clusters >= 0)
+
     def totals(self, scores: Array, codes: Codes, n_groups: int) -> Totals:
         """What clusters add up to in groups; rows of no group (-1) and out of the sample count nowhere."""
-        used = (codes >= 0) & (self.clusters >= 0)
+        used = self.inside(codes)
         clusters, groups, values = self.clusters, codes.astype(np.int64, copy=False), scores
         if not used.all():
             clusters, groups, values = clusters[used], groups[used], values[used]
@@ -94,9 +103,9 @@ class Sample:
         if self.sizes.size > 1:
             place = self.strata[totals.clusters] * n_groups + place
         sums = summed(place, totals.sums, size)
-        there = np.bincount(place, minlength=size).reshape(-1, n_groups)
+        there = (np.bincount(place, minlength=size) if size > 1 else np.array([place.size])).reshape(-1, n_groups)
         means = sums.reshape(-1, n_groups) / self.sizes[:, None]
-        off = totals.sums - means.ravel()[place]
+        off = totals.sums - (means.ravel()[place] if size > 1 else means.ravel())
         off *= off
         within = summed(place, off, size).reshape(-1, n_groups)
         within = within + (self.sizes[:, None] - there) * means**2
@@ -137,7 +146,7 @@ class Sample:
 
     def sums(self, codes: Codes, n_groups: int, scores: Array | None = None) -> Array:
         """Σw (or of scores) of each group, shape (groups,)."""
-        used = (codes >= 0) & (self.clusters >= 0)
+        used = self.inside(codes)
         values = self.weights if scores is None else scores
         if bool(used.all()):
             return summed(codes, values, n_groups)
@@ -169,6 +178,8 @@ def sample_of(weights: Array, inside: NDArray[np.bool_], strata: Codes | None, c
 
 def summed(places: Codes, values: Array, size: int) -> Array:
     """The sum of the values at each place, float64 (size,)."""
+    if size == 1:
+        return np.array([values.sum()], np.float64)
     return np.asarray(np.bincount(places, values, minlength=size), np.float64)
 
 

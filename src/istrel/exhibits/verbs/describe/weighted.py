@@ -12,14 +12,14 @@ from numpy.typing import NDArray
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Value
-from istrel.exhibits.weights import Weighed, distribution_of, weighted_moments_of
+from istrel.exhibits.weights import Weighed, spread_of, weighted_moments_of
 from istrel.sentence.vocabulary import percentile_of
 from istrel.stats.estimates import Estimates, Undefined, estimates
 from istrel.stats.moments import few_values
 from istrel.stats.quantiles import EMPTY
 from istrel.stats.survey.differences import NO_DF, NOT_WEIGHTED
-from istrel.stats.survey.distribution import Distribution
 from istrel.stats.survey.means import WeightedMoments, t_quantile
+from istrel.stats.survey.selection import Spread
 
 Array = NDArray[np.float64]
 FEW = few_values(2)
@@ -38,8 +38,8 @@ class WeightedBench:
         return weighted_moments_of(self.name, self.grouping, self.plan.data)
 
     @cached_property
-    def spread(self) -> Distribution:
-        return distribution_of(self.name, self.grouping, self.plan.data, rows=False)
+    def spread(self) -> Spread:
+        return spread_of(self.name, self.grouping, self.plan.data)
 
     @property
     def confidence(self) -> float:

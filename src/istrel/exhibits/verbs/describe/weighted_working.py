@@ -16,12 +16,13 @@ from istrel.exhibits.verbs.describe.other_working import working_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines
-from istrel.exhibits.weights import distribution_of, weighted_moments_of
+from istrel.exhibits.weights import spread_of, weighted_moments_of
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.sentence.vocabulary import percentile_of
-from istrel.stats.survey.distribution import NEAR, Distribution
+from istrel.stats.survey.distribution import NEAR
 from istrel.stats.survey.means import WeightedMoments
 from istrel.stats.survey.sample import Sample
+from istrel.stats.survey.selection import Spread
 
 Floats = NDArray[np.float64]
 
@@ -163,9 +164,9 @@ def quantile_lines(values: Floats, weights: Floats, share: float) -> Lines:
     return formula, shown(float(values[at])), (*steps, before)
 
 
-def _spread(mine: Weighed) -> tuple[Grouping, Distribution]:
+def _spread(mine: Weighed) -> tuple[Grouping, Spread]:
     grouping = next(one for one in mine.plan.groupings if mine.found.group in one.groups)
-    return grouping, distribution_of(mine.found.variable, grouping, mine.plan.data, rows=False)
+    return grouping, spread_of(mine.found.variable, grouping, mine.plan.data)
 
 
 def _of_median(mine: Weighed) -> Lines | None:
