@@ -14,6 +14,7 @@ from istrel.stats.survey.differences import design_test, share_difference, stand
 from istrel.stats.survey.distribution import distribution
 from istrel.stats.survey.means import t_quantile, weighted_moments
 from istrel.stats.survey.sample import sample_of
+from istrel.stats.survey.selection import Unsorted, spread
 from istrel.stats.survey.shares import shares
 from istrel.stats.survey.tables import rao_scott
 
@@ -227,3 +228,40 @@ def test_standardized_differences_have_the_linearized_error_of_a_derivative(seed
     two = weighted_moments(share, codes, 2, sample)
     effect, test = share_difference(two, 2, confidence=0.95), design_test(two, 2)
     assert (effect.low > 0 or effect.high < 0) == (test.p < 0.05)
+
+
+SHAPES = {
+    "fine": lambda random, n: random.normal(0, 1, n),
+    "few values": lambda random, n: random.integers(0, 4, n).astype(float),
+    "one value": lambda _, n: np.full(n, 7.5),
+    "far away": lambda random, n: np.where(random.random(n) < 0.1, 1e300, random.normal(0, 1, n)),
+    "from end to end": lambda random, n: np.where(random.random(n) < 0.5, -1.7e308, 1.7e308),
+    "gaps": lambda random, n: np.exp(random.normal(0, 9, n)),
+}
+
+
+@pytest.mark.parametrize("shape", SHAPES)
+@pytest.mark.parametrize("seed", range(12))
+def test_quantiles_without_sorting_are_those_of_sorted_values(seed, shape):
+    random = rng(seed)
+    n, n_groups = int(random.integers(1, 400)), int(random.integers(1, 6))
+    values = SHAPES[shape](random, n)
+    weights = np.ones(n) if seed % 2 else np.round(random.uniform(0.1, 3, n), int(random.integers(0, 3))) + 0.5
+    codes = random.integers(-1, n_groups, n)
+    used = codes >= 0
+    told = distribution(values, weights, codes, n_groups)
+    for found in (
+        Unsorted(values[used], weights[used], codes[used], n_groups),
+        spread(values, weights, codes, n_groups),
+    ):
+        for share in (-0.1, 0.0, 1e-9, 0.1, 0.25, 1 / 3, 0.5, 0.75, 1 - 1e-9, 1.0, np.nan):
+            wanted = np.full(n_groups, share)
+            np.testing.assert_array_equal(found.quantiles(wanted), told.quantiles(wanted))
+        for one, other in zip(found.extremes, told.extremes, strict=True):
+            np.testing.assert_array_equal(one, other)
+        ends = told.quantiles(np.full(n_groups, 0.25)), told.quantiles(np.full(n_groups, 0.75))
+        np.testing.assert_allclose(found.share_between(*ends), told.share_between(*ends))
+        np.testing.assert_allclose(found.share_at_most(ends[0]), told.share_at_most(ends[0]))
+        for group in range(n_groups):
+            assert sum(found.members(group)[1]) == pytest.approx(sum(told.group(group)[1]))
+            assert found.mode(group) == told.mode(group)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import cached_property
 
 import numpy as np
@@ -32,6 +32,7 @@ class WeightedBench:
     name: str
     grouping: Grouping
     plan: DescribePlan
+    found: dict[float, Array] = field(default_factory=dict)
 
     @cached_property
     def moments(self) -> WeightedMoments:
@@ -70,8 +71,13 @@ class WeightedBench:
 
     def inside(self) -> list[float]:
         """The share of the weights from the first to the third quartile of each group."""
-        quarters = (self.spread.quantiles(np.full(self.grouping.n_groups, p)) for p in (0.25, 0.75))
-        return self.spread.share_between(*quarters).tolist()
+        return self.spread.share_between(self.reached(0.25), self.reached(0.75)).tolist()
+
+    def reached(self, share: float) -> Array:
+        """The quantile of each group, found once for all that asks for it."""
+        if share not in self.found:
+            self.found[share] = self.spread.quantiles(np.full(self.grouping.n_groups, share))
+        return self.found[share]
 
     @cached_property
     def empty(self) -> NDArray[np.bool_]:
@@ -101,7 +107,7 @@ class WeightedBench:
 
     def median_limit(self, side: int) -> Estimates:
         """Of the median, after Woodruff (1952): where the distribution reaches a half and t standard errors of that share."""
-        m, median = self.moments, self.spread.quantiles(np.full(self.grouping.n_groups, 0.5))
+        m, median = self.moments, self.reached(0.5)
         at_most = self.spread.share_at_most(median)
         used = m.codes >= 0
         of_row = np.where(used, median[np.maximum(m.codes, 0)], np.nan)
@@ -116,7 +122,7 @@ class WeightedBench:
         return self.of_two(found, (none, NO_DF), (beyond, "no_interval_is_given"))
 
     def _quantile(self, share: float) -> Estimates:
-        return self.of(self.spread.quantiles(np.full(self.grouping.n_groups, share)))
+        return self.of(self.reached(share))
 
     def _mode(self, group: int) -> Value:
         found = self.spread.mode(group)
@@ -160,7 +166,7 @@ WEIGHTED: dict[str, Callable[[WeightedBench], Estimates]] = {
     "median_ci_high": lambda b: b.median_limit(1),
     "q1": lambda b: b._quantile(0.25),
     "q3": lambda b: b._quantile(0.75),
-    "iqr": lambda b: b.of(b._quantile(0.75).values - b._quantile(0.25).values),
+    "iqr": lambda b: b.of(b.reached(0.75) - b.reached(0.25)),
     "min": lambda b: b.of(b.spread.extremes[0]),
     "max": lambda b: b.of(b.spread.extremes[1]),
     "range": lambda b: b.of(b.spread.extremes[1] - b.spread.extremes[0]),
