@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections import defaultdict
 from collections.abc import Iterable
 
@@ -22,12 +23,16 @@ NO_VALUE = frozenset(  # nothing else is meant by these
 NO_ANSWER = (
     NO_VALUE
     | frozenset("none nil missing unknown unk unk. refused k.a. s/d".split())  # noqa: SIM905 — read as a list
-    | frozenset(("no answer", "not available", "not applicable", "no data", "keine angabe", "don't know", "not stated"))
+    | frozenset(
+        phrase.strip()
+        for phrase in ["no answer", " not available", " not applicable", " no data", " don't know", " not stated", " not known", " not recorded", "\n    not reported", " not specified", " keine angabe", " keine angaben", " ohne angabe", " keine antwort", " unbekannt", " nicht erhoben", " nicht bekannt", "\n    nicht zutreffend", " verweigert", " fehlend", " non réponse", " nsp", " non renseigné", " non renseignée", " inconnu", " inconnue", " manquant", "\n    non applicable", " sin respuesta", " ns/nr", " n/c", " sin dato", " sin datos", " desconocido", " desconocida", " no aplica"]
+    )
 )
 YES = frozenset(
     """yes y true ja j wahr oui o vrai si sí s verdadero sì vero sim verdadeiro tak t prawda да 是 はい""".split()  # noqa: SIM905
 )
 NO = frozenset("""no n false nein falsch non faux falso não nao nie f fałsz nee nej нет 否 いいえ""".split())  # noqa: SIM905
+CUT_SHORT = re.compile(r"[^\W\d_]\. ?[^\W\d_](?:\.(?: ?[^\W\d_]\.?)?)?")
 MOST_WORDS = 10_000  # a column of more different texts holds free text or keys
 
 
@@ -49,12 +54,20 @@ def holds_code_like(values: NDArray[np.float64]) -> bool:
 
 def is_marker(word: str) -> bool:
     """Whether a word, of whatever case, usually stands for "no answer"."""
-    return word.strip().casefold() in NO_ANSWER
+    return not NO_ANSWER.isdisjoint(_spellings(word))
 
 
 def stands_for_nothing(word: str) -> bool:
     """Whether a word can mean nothing but that there is no value."""
-    return word.strip().casefold() in NO_VALUE
+    return not NO_VALUE.isdisjoint(_spellings(word))
+
+
+def _spellings(word: str) -> tuple[str, ...]:
+    """A word in lower case; one cut short as “k.a.”, however its points and spaces stand (“k. A.”, “K.A”)."""
+    plain = word.strip().casefold()
+    if CUT_SHORT.fullmatch(plain):
+        return (plain, "".join(f"{letter}." for letter in plain if letter.isalpha()))
+    return (plain,)
 
 
 def no_and_yes(words: tuple[str, ...]) -> tuple[str, str] | None:

@@ -14,7 +14,8 @@ UNITS = Path(__file__).parent / "words" / "units.toml"
 def known_units() -> tuple[dict[str, str], dict[str, str]]:
     """({unit as it is written: how it prints}, the same of those in lower case that are read in any)."""
     said = msgspec.toml.decode(UNITS.read_bytes())
-    anyhow = {"": "", **{unit: said["same"].get(unit, unit) for unit in said["any"]}}
+    several = {word.casefold(): word for word in said["several"].values()}
+    anyhow = {"": "", **{unit: said["same"].get(unit, unit) for unit in said["any"]}, **several, **said["several"]}
     return {**anyhow, **{unit: unit for unit in said["exact"]}}, anyhow
 
 

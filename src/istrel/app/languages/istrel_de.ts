@@ -7807,6 +7807,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{word}“ kann {one} oder {other} sein; der Tag gilt als das Erste.</translation>
   </message>
   <message>
+   <source>“{word}” stands among words like names: a program may have made a date of one (as of SEPT2 or MARCH1). Mend it in the file or in its cell.</source>
+   <translation>„{word}“ steht unter Wörtern, die Namen gleichen: Ein Programm kann aus einem Namen ein Datum gemacht haben (etwa aus SEPT2 oder MARCH1). Bessern Sie es in der Datei oder in der Zelle aus.</translation>
+  </message>
+  <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>„{word}“ steht zweimal; sagen Sie jeden Teil einmal.</translation>
   </message>

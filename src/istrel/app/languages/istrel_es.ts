@@ -7807,6 +7807,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{word}» puede ser {one} o {other}; se tomó el día como primero.</translation>
   </message>
   <message>
+   <source>“{word}” stands among words like names: a program may have made a date of one (as of SEPT2 or MARCH1). Mend it in the file or in its cell.</source>
+   <translation>«{word}» está entre palabras que parecen nombres: un programa puede haber convertido un nombre en fecha (p. ej., SEPT2 o MARCH1). Corríjalo en el archivo o en la celda.</translation>
+  </message>
+  <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>«{word}» está dos veces; diga cada parte una vez.</translation>
   </message>

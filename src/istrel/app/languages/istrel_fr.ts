@@ -7807,6 +7807,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {word} » peut être {one} ou {other} ; le jour a été pris en premier.</translation>
   </message>
   <message>
+   <source>“{word}” stands among words like names: a program may have made a date of one (as of SEPT2 or MARCH1). Mend it in the file or in its cell.</source>
+   <translation>« {word} » se trouve parmi des mots qui ressemblent à des noms : un programme a pu prendre un nom pour une date (SEPT2 ou MARCH1, par exemple). Corrigez-le dans le fichier ou dans la cellule.</translation>
+  </message>
+  <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>« {word} » figure deux fois ; dites chaque partie une fois.</translation>
   </message>

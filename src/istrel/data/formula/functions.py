@@ -19,6 +19,7 @@ Mask = NDArray[np.bool_]
 Options = dict[str, float | str]
 MANY = 10_000
 MOST_DIGITS, MOST_NUMBERS = 15, 9
+PAIR = re.compile(r"(\d\.\d+),(?=[-+]?\d+\.\d)")  # as a place has it: 52.52,13.405
 NUMBER = re.compile(r"(?<![\d.,])[-−+]?\d+(?:[.,]\d+)?")  # a dash between two numbers is no minus
 
 
@@ -171,7 +172,7 @@ def _number(parts: list[Column], options: Options) -> Column:
         )
     source = parts[0]
     distinct = _distinct(source)
-    found = [NUMBER.findall(str(value)) for value in distinct]
+    found = [NUMBER.findall(PAIR.sub(r"\1, ", str(value))) for value in distinct]
     each = np.array([_read(numbers[int(wanted) - 1]) if len(numbers) >= wanted else np.nan for numbers in found])
     if not each.size:
         return finite(np.zeros(source.n_rows), np.zeros(source.n_rows, bool))

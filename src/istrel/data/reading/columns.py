@@ -17,11 +17,12 @@ from istrel.data.column import Column, Kind, Unread
 from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.reading import dates
 from istrel.data.reading.angles import as_angles
-from istrel.data.reading.beside import beside_signs, several_units, strange_unit
+from istrel.data.reading.beside import beside_signs
 from istrel.data.reading.digits import of_digits
 from istrel.data.reading.durations import as_durations, doubt_ages
 from istrel.data.reading.eras import as_years
 from istrel.data.reading.labelled import with_labels
+from istrel.data.reading.left import say_other_words, say_what_was_left
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, Read, as_numbers, with_digits
 from istrel.data.reading.numeric import EXACT_IN_FLOAT, SHORT, plain_columns
@@ -277,9 +278,9 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
         return found
     notes.take(told)
     if readable.sum() >= AT_LEAST * valid.sum():
-        _say_other_words(name, words, dated.read, notes)
+        say_other_words(name, words, dated.read, notes)
     else:
-        _say_what_was_left(name, words, notes)
+        say_what_was_left(name, words, notes)
     return texts.as_they_stand()
 
 
@@ -339,35 +340,6 @@ def _dated_words(texts: _Texts, found: Read, readable: NDArray[np.bool_], notes:
     return Column(texts.name, Kind.DATE, days, readable, unread=texts.unread(readable))
 
 
-def _say_other_words(name: str, words: pa.Array, read: NDArray[np.bool_], notes: Notes) -> None:
-    """That most words are dates, and which ones are not."""
-    other = words.filter(pa.array(~read))
-    if len(other):
-        says = english(
-            "most of its words are dates, “{word}” is none for sure; it was left as text.", word=other[0].as_py()
-        )
-        notes.say(name, says, unsure=True)
-
-
-def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
-    """Why a column that looks like numbers is one of texts."""
-    either = (as_durations(name, words), as_angles(words))
-    unsure = [one for one in either if one is not None and one.unsure and int(one.read.sum()) >= MOSTLY * len(words)]
-    if unsure:
-        notes.say(name, unsure[0].said, unsure=True)
-    elif word := _a_code(words):
-        code = english("“{word}” and its like were left as text; they may be powers of ten.", word=word)
-        notes.say(name, code, unsure=True)
-    elif units := several_units(words):
-        words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
-        notes.say(name, words_, unsure=True)
-    elif word := strange_unit(words):
-        words_ = english(
-            "what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.", word=word
-        )
-        notes.say(name, words_, unsure=True)
-
-
 def unwrapped(words: pa.Array) -> pa.Array:
     """Words without the signs by which a workbook is made to keep their zeros: ="0012", '0012."""
     sample = words.slice(0, A_LOOK)
@@ -387,13 +359,6 @@ def _nothing(words: pa.Array, codes: NDArray[np.int32], valid: NDArray[np.bool_]
         for says in (stands_for_nothing, is_marker)
     )
     return no_answer if 2 * no_answer < valid.sum() else nothing
-
-
-def _a_code(words: pa.Array) -> str:
-    """One of the words like “12E5”, where most are such; else nothing."""
-    from istrel.data.reading.keys import CODED, are_coded
-
-    return str(words.filter(pc.match_substring_regex(words, CODED))[0].as_py()) if are_coded(words) else ""
 
 
 def _keys(words: pa.Array) -> bool:

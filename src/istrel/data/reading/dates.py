@@ -239,7 +239,7 @@ def _month(parts: pa.StructArray, there: set[str]) -> Numbers:
     if "semester" in there:
         return 6 * _number(parts, "semester") - 5
     if "name" in there:
-        names = _months()
+        names = months()
         called = pc.utf8_lower(pc.fill_null(pc.struct_field(parts, "name"), ""))
         place = pc.fill_null(pc.index_in(called, pa.array(list(names))), len(names)).to_numpy(zero_copy_only=False)
         return np.array([*names.values(), -1], np.int64)[place]
@@ -259,7 +259,7 @@ def _day(parts: pa.StructArray, there: set[str]) -> Numbers:
 
 
 @cache
-def _months() -> dict[str, int]:
+def months() -> dict[str, int]:
     """{name of a month in lower case: its number}."""
     found: dict[str, int] = {}
     for language in msgspec.toml.decode(MONTHS.read_bytes()).values():

@@ -32,11 +32,14 @@ LIMIT = (
     r"|^[0-9]+(?:[.,][0-9]+)? ?(?:\+|or more|or less|and over|and more|und mehr|oder mehr|et plus|ou plus|y más|o más)$"
 )
 BETWEEN = r"±|\+/-|\+-|°|º|['’′]|h|hrs?|hours?|m|min|ft|lb|st|y|yrs?|years?|Jahre?|Std\.?|ans?|años?"
+PLACE = "[+-]?[0-9]{{1,3}}{mark}[0-9]+ ?°?"  # a latitude or longitude, as of a place
 TWO = (  # with what stands between two, in feet and inches, degrees, hours and minutes; blood pressure, points of points
     rf"^[+-]?[0-9]+(?:[.,][0-9]+)? ?(?:{BETWEEN}),? ?[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,12}}(?:[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,4}})?$"
     r"|^[0-9]{1,3} ?(?:/|:|to|of|out of|von|sur|de) ?[0-9]{1,3}$"
     r"|^[+-]?[0-9]+(?:[.,][0-9]+)? ?[(\[] ?[+-]?[0-9]+(?:[.,][0-9]+)? ?"
     r"(?:%|(?:[,;–-]|to|bis) ?[+-]?[0-9]+(?:[.,][0-9]+)?)?[)\]]$"
+    rf"|^(?:POINT ?)?[(\[]?{PLACE.format(mark='[.]')}(?:[,;] ?| ){PLACE.format(mark='[.]')}[)\]]?$"
+    rf"|^[(\[]?{PLACE.format(mark=',')}(?:; ?| ){PLACE.format(mark=',')}[)\]]?$"
 )
 IN_PARTS = (
     r"[¼½¾⅐-⅞]|^[+-]?[0-9]+ [0-9]{1,2}/[0-9]{1,2}$|^[0-9]+ ?[€$£] ?[0-9]{2}$"  # of two parts that make one number

@@ -1,0 +1,79 @@
+"""What is said of a column that looks like one of numbers or dates, or had once been something else, and was left as text."""
+
+from __future__ import annotations
+
+import re
+
+import numpy as np
+import pyarrow as pa
+import pyarrow.compute as pc
+from numpy.typing import NDArray
+
+from istrel.data.reading.angles import as_angles
+from istrel.data.reading.beside import several_units, strange_unit
+from istrel.data.reading.dates import months
+from istrel.data.reading.durations import as_durations
+from istrel.data.reading.keys import CODED, are_coded
+from istrel.data.reading.notes import Notes
+from istrel.english import english
+
+MOSTLY = 0.8  # of the words are what is said
+DAY_AND_MONTH = re.compile(r"[0-9]{1,2}[-. ]([^\W\d_]{3,5})\.?|([^\W\d_]{3,5})\.?[- ][0-9]{1,2}")
+NAME_WITH_DIGIT = r"^[A-Za-z]{2,}[0-9]+[A-Za-z]?$"
+MOST_NAMES = 50_000
+
+
+def say_other_words(name: str, words: pa.Array, read: NDArray[np.bool_], notes: Notes) -> None:
+    """That most words are dates, and which ones are not."""
+    other = words.filter(pa.array(~read))
+    if len(other):
+        says = english(
+            "most of its words are dates, “{word}” is none for sure; it was left as text.", word=other[0].as_py()
+        )
+        notes.say(name, says, unsure=True)
+
+
+def say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
+    """Why a column that looks like numbers is one of texts."""
+    either = (as_durations(name, words), as_angles(words))
+    unsure = [one for one in either if one is not None and one.unsure and int(one.read.sum()) >= MOSTLY * len(words)]
+    if unsure:
+        notes.say(name, unsure[0].said, unsure=True)
+    elif word := _month_among_names(words):
+        month = english(
+            "“{word}” stands among words like names: a program may have made a date of one (as of SEPT2 or MARCH1). Mend it in "
+            "the file or in its cell.",
+            word=word,
+        )
+        notes.say(name, month, unsure=True)
+    elif word := _a_code(words):
+        code = english("“{word}” and its like were left as text; they may be powers of ten.", word=word)
+        notes.say(name, code, unsure=True)
+    elif units := several_units(words):
+        words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
+        notes.say(name, words_, unsure=True)
+    elif word := strange_unit(words):
+        words_ = english(
+            "what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.", word=word
+        )
+        notes.say(name, words_, unsure=True)
+
+
+def _a_code(words: pa.Array) -> str:
+    """One of the words like “12E5”, where most are such; else nothing."""
+    return str(words.filter(pc.match_substring_regex(words, CODED))[0].as_py()) if are_coded(words) else ""
+
+
+def _month_among_names(words: pa.Array) -> str:
+    """A day and a month where few are such, and at least as many words are names that end in digits; else nothing."""
+    names = pc.sum(pc.match_substring_regex(words, NAME_WITH_DIGIT)).as_py() or 0
+    if not names or len(words) > MOST_NAMES:
+        return ""
+    found = [
+        word for word in words.to_pylist() if (parts := DAY_AND_MONTH.fullmatch(word)) and _named(parts) in months()
+    ]
+    return str(found[0]) if 0 < len(found) <= names else ""
+
+
+def _named(parts: re.Match[str]) -> str:
+    return (parts[1] or parts[2]).casefold()
