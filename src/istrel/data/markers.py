@@ -20,13 +20,14 @@ NO_VALUE = frozenset(  # nothing else is meant by these
     n.d. nd n.g. n.b. <lod <loq <mdl <dl bdl bql
     k.a. s/d""".split()  # noqa: SIM905 — read as a list
 )
+PHRASES = """no answer, not available, not applicable, no data, don't know, not stated, not known, not recorded, not reported,
+    not specified, keine angabe, keine angaben, ohne angabe, keine antwort, unbekannt, nicht erhoben, nicht bekannt,
+    nicht zutreffend, verweigert, fehlend, non réponse, nsp, non renseigné, non renseignée, inconnu, inconnue, manquant,
+    non applicable, sin respuesta, ns/nr, n/c, sin dato, sin datos, desconocido, desconocida, no aplica"""
 NO_ANSWER = (
     NO_VALUE
     | frozenset("none nil missing unknown unk unk. refused k.a. s/d".split())  # noqa: SIM905 — read as a list
-    | frozenset(
-        phrase.strip()
-        for phrase in ["no answer", " not available", " not applicable", " no data", " don't know", " not stated", " not known", " not recorded", "\n    not reported", " not specified", " keine angabe", " keine angaben", " ohne angabe", " keine antwort", " unbekannt", " nicht erhoben", " nicht bekannt", "\n    nicht zutreffend", " verweigert", " fehlend", " non réponse", " nsp", " non renseigné", " non renseignée", " inconnu", " inconnue", " manquant", "\n    non applicable", " sin respuesta", " ns/nr", " n/c", " sin dato", " sin datos", " desconocido", " desconocida", " no aplica"]
-    )
+    | frozenset(phrase.strip() for phrase in PHRASES.split(","))
 )
 YES = frozenset(
     """yes y true ja j wahr oui o vrai si sí s verdadero sì vero sim verdadeiro tak t prawda да 是 はい""".split()  # noqa: SIM905
