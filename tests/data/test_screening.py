@@ -252,7 +252,7 @@ def test_words_that_all_stand_beside_their_letters_are_the_same_however_often(da
         + "".join(f"{('ja', 'nein', 'J', 'N')[k % 4]},{('ja', 'nein', 'J', 'offen')[k % 4]}\n" for k in range(40))
     )
     found = [(f.variables, f.says) for f in screen(data) if f.kind == "spelling_variants"]
-    assert [names for names, _ in found] == [("x",), ("x",)]
+    assert [names for names, _ in found] == [("x",), ("x",), ("y",)]  # “J” beside “ja” is no “offen”
 
 
 def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:
@@ -260,6 +260,10 @@ def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:
     text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))
     found = [f for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"]
     assert [f.rows for f in found] == [(99,), (100,)]
+    words = "M m F Female".split() * 9 + "A B M1 B1".split()
+    text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))
+    found = [f for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"]
+    assert [len(f.rows) for f in found] == [9, 9]
 
 
 def test_a_lone_zero_does_not_make_high_values_remote(data_of: Maker) -> None:

@@ -19,6 +19,25 @@ from istrel.english import english, in_quotes
 
 MOST_WORDS = 5_000
 RARE = 0.2
+OFTEN_CUT = frozenset(  # without accents: words whose first letter alone, beside them, means nothing else
+    (
+        "male",
+        "female",
+        "mannlich",
+        "weiblich",
+        "homme",
+        "femme",
+        "hombre",
+        "mujer",
+        "yes",
+        "no",
+        "ja",
+        "nein",
+        "oui",
+        "non",
+        "si",
+    )
+)
 SLIP, SHORTEST_SLIP, LONGEST_SLIP = 0.05, 5, 60  # a slip is rare beside the word that is meant: once, or one in twenty
 LESS = re.compile(r"^\w{1,2}([-−–]+)$")  # a grade or a class with a minus
 SPACES = re.compile(r"[^\S\n\r]+")
@@ -98,7 +117,7 @@ def _slips(weight: dict[str, int]) -> dict[str, str]:
 
 def _initials(weight: dict[str, int]) -> dict[str, str]:
     """A rare word beside its frequent first letter, or the other way round ("M" and "male"): {rare: frequent}; where each of two
-    words or more stands beside its letter, they need not be rare.
+    words or more stands beside its letter, or the word is one that is often cut, they need not be rare.
     """
     pairs: dict[str, str] = {}
     for letter in weight:
@@ -109,7 +128,7 @@ def _initials(weight: dict[str, int]) -> dict[str, str]:
     into: dict[str, str] = {}
     for letter, word in pairs.items():
         rare, often = sorted((letter, word), key=lambda one: weight[one])
-        if all_have_one or weight[rare] <= RARE * weight[often]:
+        if all_have_one or word in OFTEN_CUT or weight[rare] <= RARE * weight[often]:
             into[rare] = often
     return into
 
