@@ -260,7 +260,7 @@ def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:
     text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))
     found = [f for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"]
     assert [f.rows for f in found] == [(99,), (100,)]
-    words = "M m F Female".split() * 9 + "A B M1 B1".split()
+    words = ["M", "m", "F", "Female"] * 9 + ["A", "B", "M1", "B1"]
     text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))
     found = [f for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"]
     assert [len(f.rows) for f in found] == [9, 9]

@@ -40,6 +40,7 @@ OFTEN_CUT = frozenset(  # without accents: words whose first letter alone, besid
 )
 SLIP, SHORTEST_SLIP, LONGEST_SLIP = 0.05, 5, 60  # a slip is rare beside the word that is meant: once, or one in twenty
 LESS = re.compile(r"^\w{1,2}([-−–]+)$")  # a grade or a class with a minus
+DIGIT = re.compile(r"\d")
 SPACES = re.compile(r"[^\S\n\r]+")
 
 
@@ -121,7 +122,11 @@ def _initials(weight: dict[str, int]) -> dict[str, str]:
     """
     pairs: dict[str, str] = {}
     for letter in weight:
-        words = [word for word in weight if len(word) > 1 and word[0] == letter] if len(letter) == 1 else []
+        words = (
+            [word for word in weight if len(word) > 1 and word[0] == letter and not DIGIT.search(word)]
+            if len(letter) == 1
+            else []
+        )
         if len(words) == 1 and letter.isalpha():
             pairs[letter] = words[0]
     all_have_one = len(pairs) > 1 and len(weight) == 2 * len(pairs)  # “ja, nein, J, N”, however often
