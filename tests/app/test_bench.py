@@ -11,7 +11,9 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
+from istrel.app.proof.margin import MarginNoteView
 from istrel.app.proof.slip import NumberSlip
+from istrel.app.proof.unmended import UnmendedNote
 from istrel.app.window import Window
 from istrel.demo import LEARNERS, SENTENCE
 from istrel.exhibits.printing import print_table
@@ -381,12 +383,51 @@ def test_who_stands_in_several_rows_is_said_with_a_click(
     )
     path.write_text("subject,task,ms\n" + "\n".join(lines) + "\n")
     window = opened(path, sentence="describe ms across task with difference, test")
-    (note,) = [view for view in window.stations.bench.widget.desk.notes if view.note.kind == "repeated_persons"]
+    desk = window.stations.bench.widget.desk
+
+    def repeated() -> list[MarginNoteView]:
+        return [v for v in desk.notes if isinstance(v, MarginNoteView) and v.note.kind == "repeated_persons"]
+
+    (note,) = repeated()
     button = note.findChild(QPushButton)
     assert button is not None
     assert button.accessibleName() == "each subject has several rows"
     qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
     settle()
     assert window.model.study.codebook.rows.person == "subject"
-    assert not [view for view in window.stations.bench.widget.desk.notes if view.note.kind == "repeated_persons"]
+    assert not repeated()
     assert "—" not in shown_cells(window)[-1]
+
+
+def test_what_makes_the_numbers_wrong_stands_beside_them_and_is_mended_there(
+    tmp_path: Path, opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    path = tmp_path / "trial.csv"
+    words = [("drug", "Drug", "none", "none ")[k % 4] for k in range(40)]
+    rows = [f"{k},{group},{50 + k * 7 % 23 + 0.5},{('ok', 'Ok')[k % 2]}" for k, group in enumerate(words)]
+    path.write_text("id,group,score,other\n" + "\n".join([*rows, "Mean,,60.1,"]) + "\n")
+    window = opened(path, sentence="describe score across group")
+    desk, found = window.stations.bench.widget.desk, window.model.found
+
+    def mend(words: str) -> None:
+        (link,) = [
+            link for link in desk.findChildren(QPushButton) if link.accessibleName() == words and link.isVisible()
+        ]
+        with qtbot.waitSignal(found.findings_ready, timeout=20_000):
+            qtbot.mouseClick(link, Qt.MouseButton.LeftButton)
+        settle()
+
+    def unmended() -> list[str]:
+        return [view.finding.kind for view in desk.notes if isinstance(view, UnmendedNote)]
+
+    assert unmended() == ["summary_rows", "spelling_variants", "stray_spaces"]  # and nothing of “other”
+    assert len(shown_cells(window)) == 4
+    show = next(link for link in desk.notes[0].findChildren(QPushButton) if link.text() == "show cases")
+    qtbot.mouseClick(show, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.cases.drawer.isVisible()
+    mend("set it aside")
+    mend("make all “Drug”")
+    mend("take the spaces out")
+    assert unmended() == []
+    assert len(shown_cells(window)) == 2

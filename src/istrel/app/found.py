@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import partial
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
@@ -17,7 +18,7 @@ if TYPE_CHECKING:
     from istrel.data.reading.watch import Watch
     from istrel.data.screening import Finding
     from istrel.sentence.complete import Beside
-    from istrel.study.study import Study
+    from istrel.study.study import Study, StudySource
 
     Looked = tuple[FileFacts, dict[str, VariableFacts], tuple[Beside, ...]]
     Screened = tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]
@@ -54,6 +55,7 @@ class Found(QObject):
         self.beside: tuple[Beside, ...] = ()
         self.findings: tuple[Finding, ...] = ()
         self.screened = False
+        self._screened: StudySource | None = None
         self.missing: tuple[MissingMap, tuple[MissingPattern, ...]] | None = None
 
     def few_values(self) -> dict[str, tuple[str, ...]]:
@@ -63,6 +65,10 @@ class Found(QObject):
             for name, facts in self.facts.items()
             if facts.distinct <= MOST_VALUES
         }
+
+    def is_of(self, source: StudySource) -> bool:
+        """Whether the findings are those of this source as it stands."""
+        return self._screened is source
 
     def look(self, study: Study) -> None:
         """Look through the source in use of a study."""
@@ -76,11 +82,16 @@ class Found(QObject):
         assert study is not None
         words = tr("looking for what is wrong")
         self._background.submit(
-            "screening", lambda watch: _screen(study, watch), self._take_findings, words=words, watched=True
+            "screening",
+            lambda watch: _screen(study, watch),
+            partial(self._take_findings, study.source),
+            words=words,
+            watched=True,
         )
 
-    def _take_findings(self, found: Screened) -> None:
+    def _take_findings(self, source: StudySource, found: Screened) -> None:
         self.findings, self.missing = found
+        self._screened = source
         self.screened = True
         self.findings_ready.emit()
 

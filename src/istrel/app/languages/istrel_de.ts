@@ -2322,6 +2322,10 @@
    <translation>Titel mit großen Anfangsbuchstaben</translation>
   </message>
   <message>
+   <source>To be mended: {words}</source>
+   <translation>Auszubessern: {words}</translation>
+  </message>
+  <message>
    <source>Total</source>
    <translation>Gesamt</translation>
   </message>
@@ -7033,6 +7037,10 @@
   <message>
    <source>{n} more</source>
    <translation>{n} weitere</translation>
+  </message>
+  <message>
+   <source>{n} more at Intake</source>
+   <translation>{n} weitere im Eingang</translation>
   </message>
   <message>
    <source>{n} more like these</source>

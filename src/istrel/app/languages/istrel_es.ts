@@ -2322,6 +2322,10 @@
    <translation>Título con mayúsculas</translation>
   </message>
   <message>
+   <source>To be mended: {words}</source>
+   <translation>Por corregir: {words}</translation>
+  </message>
+  <message>
    <source>Total</source>
    <translation>Total</translation>
   </message>
@@ -7033,6 +7037,10 @@
   <message>
    <source>{n} more</source>
    <translation>{n} más</translation>
+  </message>
+  <message>
+   <source>{n} more at Intake</source>
+   <translation>{n} más en Entrada</translation>
   </message>
   <message>
    <source>{n} more like these</source>

@@ -2322,6 +2322,10 @@
    <translation>Titre avec majuscules</translation>
   </message>
   <message>
+   <source>To be mended: {words}</source>
+   <translation>À corriger : {words}</translation>
+  </message>
+  <message>
    <source>Total</source>
    <translation>Total</translation>
   </message>
@@ -7033,6 +7037,10 @@
   <message>
    <source>{n} more</source>
    <translation>{n} de plus</translation>
+  </message>
+  <message>
+   <source>{n} more at Intake</source>
+   <translation>{n} de plus dans l’Entrée</translation>
   </message>
   <message>
    <source>{n} more like these</source>

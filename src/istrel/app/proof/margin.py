@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from functools import partial
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QRect, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QFontMetricsF, QPainter, QPaintEvent, QResizeEvent, QWheelEvent
+from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from istrel.app import theme
@@ -14,29 +15,21 @@ from istrel.app.proof.as_spoken import as_spoken
 from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
-from istrel.app.widgets.simple import button, column, label
+from istrel.app.proof.unmended import MOST, UnmendedNote
+from istrel.app.widgets.simple import button, column, in_lines, label
 from istrel.app.words import retold, tr
 from istrel.exhibits.between import as_bands, as_condition
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.style.house import HouseStyle
 
+if TYPE_CHECKING:
+    from istrel.data.screening import Finding
+
 NOTE_WIDTH, LEFT = 136, 12
 EDGE = 22
 LARGEST, SMALLEST = 1.15, 0.45
 ZOOM_STEP, LEAST_ZOOM, MOST_ZOOM = 1.2, 0.4, 5.0
-
-
-def _in_lines(text: str) -> str:
-    """A text in lines that fit under a note."""
-    metrics, lines = QFontMetricsF(theme.sans(13)), [""]
-    for word in text.split():
-        longer = f"{lines[-1]} {word}".strip()
-        if lines[-1] and metrics.horizontalAdvance(longer) > NOTE_WIDTH - LEFT:
-            lines.append(word)
-        else:
-            lines[-1] = longer
-    return "\n".join(lines)
 
 
 class MarginNoteView(QWidget):
@@ -47,7 +40,7 @@ class MarginNoteView(QWidget):
 
     def __init__(self, note: MarginNote, style: HouseStyle, parent: QWidget, *, counsel: bool = False) -> None:
         super().__init__(parent)
-        self.note = note
+        self.note, self.place = note, (note.variable, note.group)
         self._ink = theme.ACCENT if counsel else theme.VERMILION
         words = plain_text(note.says, as_spoken(style))
         layout = column(self, margins=(LEFT, 0, 0, 2), spacing=3)
@@ -56,7 +49,7 @@ class MarginNoteView(QWidget):
         layout.addWidget(says)
         for remedy in note.remedies:
             offered = retold(remedy.words)
-            link = button(_in_lines(offered), "link", partial(self.chosen.emit, remedy))
+            link = button(in_lines(offered, NOTE_WIDTH - LEFT), "link", partial(self.chosen.emit, remedy))
             link.setAccessibleName(offered)
             link.setStyleSheet("font-size: 13px;")
             layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
@@ -121,6 +114,8 @@ class ProofDesk(QScrollArea):
     """Scrolls over the sheet and its notes; the sheet is drawn at true size or smaller so that it fits the width."""
 
     remedy_chosen = Signal(object)
+    mended = Signal(object)
+    rows_wanted = Signal(object)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -132,7 +127,7 @@ class ProofDesk(QScrollArea):
         self.setWidget(self._canvas)
         self.paper = Paper(self._canvas)
         self.paper.make_live()
-        self.notes: list[MarginNoteView] = []
+        self.notes: list[MarginNoteView | UnmendedNote] = []
         self.limits = LimitsNote(self._canvas)
         self.limits.gone.connect(self._take_limits_away)
         self.paper.limits_moved.connect(self._show_limits)
@@ -160,6 +155,21 @@ class ProofDesk(QScrollArea):
             style = self._style
             self._add(MarginNoteView(note, style, self._canvas, counsel=True) for note in notes)
             self._arrange()
+
+    def show_unmended(self, findings: Sequence[Finding]) -> None:
+        """What makes these numbers wrong until it is mended, instead of what was said of it before."""
+        for view in [view for view in self.notes if isinstance(view, UnmendedNote)]:
+            self.notes.remove(view)
+            view.hide()
+            view.deleteLater()
+        for place, finding in enumerate(findings[:MOST], start=1):
+            more = len(findings) - MOST if place == MOST else 0
+            note = UnmendedNote(finding, more, NOTE_WIDTH, LEFT, self._canvas)
+            note.mended.connect(self.mended)
+            note.rows_wanted.connect(self.rows_wanted)
+            note.show()
+            self.notes.insert(place - 1, note)  # above what is said of single variables
+        self._arrange()
 
     def _add(self, views: Iterable[MarginNoteView]) -> None:
         for view in views:
@@ -233,12 +243,12 @@ class ProofDesk(QScrollArea):
         self.paper.move(left, 14)
         bottom = hint.height() + 28
         below = 0
-        for view in sorted(self.notes, key=lambda v: self.paper.anchor(v.note.variable, v.note.group)):
+        for view in sorted(self.notes, key=lambda v: self.paper.anchor(*v.place)):
             view.adjustSize()
             view.resize(
                 NOTE_WIDTH, view.heightForWidth(NOTE_WIDTH) if view.hasHeightForWidth() else view.sizeHint().height()
             )
-            top = max(below, 14 + round(self.paper.anchor(view.note.variable, view.note.group)))
+            top = max(below, 14 + round(self.paper.anchor(*view.place)))
             view.move(left + hint.width() - 2, top)
             below = top + view.height() + 12
             bottom = max(bottom, below)

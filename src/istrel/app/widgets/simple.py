@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtGui import QFontMetricsF, QPainter, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QLayout, QPushButton, QVBoxLayout, QWidget
 
 from istrel.app import theme
@@ -102,3 +102,15 @@ def say_in(line: QLabel, text: str) -> None:
     """A line of words that takes no room while it says nothing."""
     line.setText(text)
     line.setVisible(bool(text))
+
+
+def in_lines(text: str, width: float) -> str:
+    """A text in lines of small print that fit the width; a button does not break them itself."""
+    metrics, lines = QFontMetricsF(theme.sans(13)), [""]
+    for word in text.split():
+        longer = f"{lines[-1]} {word}".strip()
+        if lines[-1] and metrics.horizontalAdvance(longer) > width:
+            lines.append(word)
+        else:
+            lines[-1] = longer
+    return "\n".join(lines)

@@ -11,6 +11,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.cases import Opener
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.margin import ProofDesk
+from istrel.app.proof.unmended import unmended
 from istrel.app.stations.bench.clicks import Clicks
 from istrel.app.stations.bench.draft import Draft
 from istrel.app.stations.bench.empty_desk import EmptyDesk
@@ -20,10 +21,13 @@ from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
 from istrel.app.stations.bench.writing import Writing
 from istrel.app.widgets.simple import column, row
+from istrel.data.screening import Finding
 from istrel.exhibits.setting import MarginNote
 from istrel.problem import Problem
 from istrel.sentence import parse
 from istrel.sentence.edit import groups_of, names_of
+from istrel.sentence.spans import words_in
+from istrel.study.remedies import change_of
 
 STALE_MS = 150
 
@@ -78,6 +82,8 @@ class Bench(QWidget):
         self.settings.request_changed.connect(self.clicks.write)
         self.settings.keep.connect(self.keep)
         self.desk.remedy_chosen.connect(self.clicks.remedy)
+        self.desk.mended.connect(lambda remedy: self._model.do(change_of(remedy.action)))
+        self.desk.rows_wanted.connect(self._show_rows)
         self.desk.limits.condition_wanted.connect(self._limit_between)
         self.desk.limits.bands_wanted.connect(self.clicks.make_bands)
         self.desk.paper.setting_dragged.connect(self.clicks.drag_setting)
@@ -85,6 +91,7 @@ class Bench(QWidget):
         self.opener = Opener(self.desk.paper, self._model, lambda: self._model.study.current)
         self._model.changed.connect(self._study_changed)
         self._model.found.facts_ready.connect(self.refresh)
+        self._model.found.findings_ready.connect(self._show_unmended)
         self._model.opened.connect(self._reset)
 
     def refresh(self) -> None:
@@ -160,6 +167,20 @@ class Bench(QWidget):
     def _show_on_desk(self, proof: Proof) -> None:
         self.desk.show_proof(proof, self._model.style, self.draft.number())
         self._model.background.submit("counsel", lambda: proof.exhibit.counsel, partial(self._counsel, proof))
+
+        self._show_unmended()
+
+    def _show_unmended(self) -> None:
+        """What makes the numbers of these variables wrong until it is mended, once that is known."""
+        proof = self.draft.proof
+        if proof is not None and self._model.is_open:
+            known = self._model.found.is_of(self._model.study.source)
+            names = frozenset(words_in(proof.exhibit.sentence))
+            found = self._model.found.findings if known else ()
+            self.desk.show_unmended(unmended(found, names, proof.exhibit.margin))
+
+    def _show_rows(self, finding: Finding) -> None:
+        self._model.cases_wanted.emit(finding.rows, finding.line, finding.variables[0] if finding.variables else "")
 
     def _counsel(self, proof: Proof, notes: tuple[MarginNote, ...]) -> None:
         if self.draft.proof is proof:
