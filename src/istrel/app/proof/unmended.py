@@ -18,7 +18,7 @@ if TYPE_CHECKING:
     from istrel.data.screening import Finding
     from istrel.exhibits.setting import MarginNote
 
-MOST = 3  # notes: who has more to mend goes to Intake
+MOST, OFFERED = 3, 2  # notes, and clicks of each: who has more to mend goes to Intake
 OF_ALL_ROWS = ("summary_rows", "counted_rows")
 TOLD_BESIDE = {"suspected_missing_code": "code", "remote_value": "remote_value"}  # as the margin says it of numbers
 
@@ -53,7 +53,7 @@ class UnmendedNote(QWidget):
         says = label(words, "error", wrap=True)
         says.setStyleSheet(f"font-size: 13px; color: {theme.VERMILION};")
         layout.addWidget(says)
-        links = [(retold(remedy.words), partial(self.mended.emit, remedy)) for remedy in finding.remedies[:1]]
+        links = [(retold(remedy.words), partial(self.mended.emit, remedy)) for remedy in finding.remedies[:OFFERED]]
         if finding.rows:
             links.append((tr("show cases"), partial(self.rows_wanted.emit, finding)))
         for offered, do in links:
