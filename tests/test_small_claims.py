@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import io
-import zipfile
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
@@ -18,9 +17,8 @@ import xlsxwriter
 from docx.shared import Mm
 from lxml import etree
 
-from istrel.data.codebook import ValueLabel, parse_missing
+from istrel.data.codebook import parse_missing
 from istrel.data.dataset import Dataset
-from istrel.data.levels import Level
 from istrel.data.reading.letters import _lines_with_odd_bytes
 from istrel.data.reading.ragged import MOST_SHOWN, Row
 from istrel.data.reading.ragged import remark as ragged_remark
@@ -31,7 +29,6 @@ from istrel.exhibits.printing import as_plain, print_notes
 from istrel.exhibits.quoting import quotable
 from istrel.problem import Problem
 from istrel.render import render
-from istrel.render.codebook.html import render as render_codebook
 from istrel.render.document import Document, numbered
 from istrel.render.refresh.grids import _likest
 from istrel.render.refresh.word.whole import Whole
@@ -43,16 +40,14 @@ from istrel.sentence.names import Typed
 from istrel.stats.binning import ClassSettings, class_edges
 from istrel.stats.normality import _lilliefors_p
 from istrel.study.changes.codebook import MarkPersonal
-from istrel.study.changes.manuscript import Insert
+from istrel.study.changes.manuscript import Exchange, Keep, Retitle
 from istrel.study.history import History
 from istrel.study.manuscript import printed_sides
-from istrel.study.parts import Passage, Words
-from istrel.study.printed_codebook import print_codebook
+from istrel.study.parts import Kept
 from istrel.study.prose import Moved
-from istrel.study.review import review
 from istrel.study.rows import offers
 from istrel.study.study import study_of
-from istrel.style.house import HouseStyle, load_style
+from istrel.style.house import HouseStyle
 from made import make_exhibit
 
 Maker = Callable[..., Dataset]
@@ -284,47 +279,16 @@ def test_what_is_quoted_has_a_place_and_a_value(learners: Dataset) -> None:
         assert all(row and cell.value is not None for (row, _), cell in found.items())
 
 
-@pytest.mark.parametrize("said", ["percent = row", "expected", "residuals"])
-def test_settings_about_values_mean_nothing_where_a_case_gives_several_answers(said: str, learners: Dataset) -> None:
-    with pytest.raises(Problem, match="several answers"):
-        make_exhibit(f"count heard against format with {said}", learners)
-
-
-@pytest.mark.parametrize(("share", "points"), [("100 %", []), ("101 %", ["percentage"])])
-def test_all_is_no_more_than_all(share: str, points: list[str], learners: Dataset, style: HouseStyle) -> None:
-    said = Insert(Passage("paragraph", (Words(f"Of the learners, {share} answered."),)), 0)
-    history = History(study_of(learners)).do(said)
-    assert [point.kind for point in review(history.study, style) if point.kind == "percentage"] == points
-
-
-def test_a_table_keeps_with_its_notes_and_without_them_with_nothing(learners: Dataset, style: HouseStyle) -> None:
-    def kept(sentence: str) -> int:
-        written = render(Document(numbered([make_exhibit(sentence, learners)]), style), "odt")
-        with zipfile.ZipFile(io.BytesIO(written)) as archive:
-            tables = etree.fromstring(archive.read("content.xml")).xpath("//*[local-name()='table-properties']")
-        return sum(any(key.endswith("keep-with-next") for key in table.attrib) for table in tables)
-
-    assert kept("describe absences across format") == 1
-    assert kept("describe absences with n") == 0
-
-
-def test_values_that_nobody_has_are_shown_where_they_stand_alone(data_of: Maker) -> None:
-    plain = data_of("a,b\n" + "\n".join(f"{1 + k % 2},{k % 3}" for k in range(30)))
-    labels = (ValueLabel(1.0, "one"), ValueLabel(2.0, "two"), ValueLabel(3.0, "three"))
-    line = replace(plain.codebook["a"], level=Level.ORDINAL, value_labels=labels)
-    data = replace(plain, codebook=plain.codebook.with_variable(line))
-    assert "three" in render(Document(numbered([make_exhibit("count a", data)]), load_style()), "csv").decode()
-    assert "three" not in render(Document(numbered([make_exhibit("count a × b", data)]), load_style()), "csv").decode()
-
-
-def test_a_codebook_says_how_a_measure_prints_and_puts_numbers_to_the_right(learners: Dataset) -> None:
-    data = replace(learners, codebook=learners.codebook.with_variable(replace(learners.codebook["age"], decimals=2)))
-    book = print_codebook(data)
-    age = next(entry for entry in book.entries if entry.title.startswith("Age"))
-    assert "mean" in age.says
-    page = etree.fromstring(render_codebook(book), etree.HTMLParser())
-    table = page.xpath("//table[.//th]")[0]
-    first = next(entry.grid for entry in book.entries if entry.grid and entry.grid.rows)
-    assert [("n" in (cell.get("class") or "")) for cell in table.xpath(".//thead//th")] == [
-        place >= first.first_number for place in range(len(first.heads))
-    ]
+def test_an_exhibit_that_is_exchanged_keeps_its_texts_and_its_place(learners: Dataset) -> None:
+    history = History(study_of(learners))
+    for sentence in ("describe age", "count site"):
+        history = history.do(Keep(Kept(parse(sentence), ())))
+    first, second = history.study.parts
+    history = history.do(Retitle(first.id, "Ages")).do(
+        Exchange(first.id, Kept(parse("count format as bars"), (), is_figure=True))
+    )
+    one, other = history.study.parts
+    assert isinstance(one, Kept)
+    assert (one.id, one.request, one.is_figure) == (first.id, parse("count format as bars"), True)
+    assert one.title == "Ages"
+    assert other == second
