@@ -12,7 +12,7 @@ from string import Formatter
 from typing import Any
 
 FORMS = re.compile(r"\[([^\[\]|]*)\|([^\[\]|]*)\]")
-SPEC = re.compile(r",?(\.\d)?[a-z]?")
+SPEC = re.compile(r",?(\.\d\d?)?[a-z]?")
 
 
 class English(str):
@@ -33,6 +33,11 @@ def _made(template: str, parts: Mapping[str, object]) -> English:
     made = English(in_english(template, parts))
     made.template, made.parts = template, parts
     return made
+
+
+def numeral(value: float, digits: int = 12) -> English:
+    """A number of at most so many digits, with the marks of whoever reads it."""
+    return _made(f"{'−' if value < 0 else ''}{{value:.{digits}g}}", {"value": abs(float(value))})
 
 
 def together(sentences: Sequence[str], between: str = " ") -> English:

@@ -271,7 +271,7 @@ def test_a_window_speaks_what_was_chosen_or_else_the_language_of_the_system(
         ("a,b\n", "t.csv: Es gibt Namen, aber keine Datenzeilen darunter."),
         ("", "t.csv: Die Datei ist leer."),
         ("Titel\n\na;b\n1;2,5\n2;3,5\n", "Die Namen stehen in Zeile 3; was darüber steht, ist ausgelassen."),
-        ("a,lauf\n1,2:19:04\n2,3:01:09\n", "lauf: Dauern, als Minuten gelesen (139.067 für „2:19:04“)."),
+        ("a,lauf\n1,2:19:04\n2,3:01:09\n", "lauf: Dauern, als Minuten gelesen (139,067 für „2:19:04“)."),
     ],
 )
 def test_what_is_said_of_a_file_is_in_the_language_of_the_window(

@@ -7,7 +7,7 @@ import pyarrow as pa
 import pyarrow.compute as pc
 
 from istrel.data.reading.durations import Read, numbers_in
-from istrel.english import english
+from istrel.english import english, numeral
 
 SAMPLE = 1_000
 ANGLE = (
@@ -43,7 +43,7 @@ def as_angles(words: pa.Array) -> Read | None:
         return Read(np.zeros(len(words)), fits, "", says, unsure=True)
     says = english(
         "degrees, minutes and seconds, read as degrees, south and west below 0 ({number} for “{word}”).",
-        number=f"{values[at]:.6g}".replace("-", "−"),
+        number=numeral(values[at], 6),
         word=plain[at].as_py(),
     )
     return Read(np.where(fits, values, 0.0), fits, "°", says)

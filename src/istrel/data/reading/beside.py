@@ -19,7 +19,7 @@ from numpy.typing import NDArray
 from istrel.data.reading.numbers import SAMPLE, Marks, Mask, Read, decided, limits_in, tidied
 from istrel.data.reading.patterns import LETTER, OF_A_UNIT
 from istrel.data.units import known_units, unit_as_printed
-from istrel.english import English, english
+from istrel.english import English, english, numeral
 
 MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE, FEWEST_BARE = 0.1, 0.7, 4, 3  # of different numbers
 COIN = r"(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|[Kk]r\.?|zł|Rs\.?"
@@ -171,7 +171,7 @@ def _told(
     scaled = read & (found.each([sign.factor for sign in found.signs]) != 1)
     if scaled.any():
         at = int(np.flatnonzero(scaled)[0])
-        read_as = english("“{word}” was read as {number}.", word=words[at].as_py(), number=f"{values[at]:.12g}")
+        read_as = english("“{word}” was read as {number}.", word=words[at].as_py(), number=numeral(values[at]))
         told.append((read_as, False))
     brackets = found.has("open")
     if (read & brackets).any():

@@ -25,7 +25,7 @@ from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Reading, Source, Table, stamp_of
-from istrel.english import english, in_quotes
+from istrel.english import english, in_quotes, numeral
 from istrel.problem import Problem
 
 BLOCK = 2**20
@@ -94,7 +94,7 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
     if dialect.letters:
         notes.say(english("Letters"), dialect.letters, unsure=True)
     for name, word in open_marks(dialect):
-        notes.say(name, may_be(word, f"{float(word):.12g}", word.replace(".", "")), unsure=True)
+        notes.say(name, may_be(word, numeral(float(word)), word.replace(".", "")), unsure=True)
     read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)
     below = () if dialect.head.joined else dialect.head.below
     columns = tuple(

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from istrel.data.reading import dates
 from istrel.data.reading.notes import Notes
-from istrel.english import English, english
+from istrel.english import English, english, numeral
 
 LARGEST = 1e15
 FEWEST = 5  # different whole numbers that are all dates, before they are taken for dates
@@ -73,7 +73,7 @@ def _since_1970(name: str, values: NDArray[np.float64], notes: Notes) -> dates.R
         if values.min() < FIRST_SECOND * unit or values.max() > LAST_SECOND * unit:
             continue
         stamps = np.floor(values / unit).astype(np.int64).astype("datetime64[s]")
-        parts = {"unit": says, "number": f"{values[0]:.15g}", "day": str(stamps[0])[:10]}
+        parts = {"unit": says, "number": numeral(values[0], 15), "day": str(stamps[0])[:10]}
         if EPOCH.search(name):
             notes.say(name, english("{unit} since 1970, read as dates ({number} is {day}).", **parts))
             return _all(stamps)
@@ -114,7 +114,9 @@ def _serials(name: str, values: NDArray[np.float64], notes: Notes) -> dates.Read
 
 
 def _serial_words(value: float, day: str) -> English:
-    return english("serial numbers of a spreadsheet, read as dates ({number} is {day}).", number=f"{value:g}", day=day)
+    return english(
+        "serial numbers of a spreadsheet, read as dates ({number} is {day}).", number=numeral(value, 6), day=day
+    )
 
 
 def _all(stamps: NDArray[Any]) -> dates.Read:

@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind
 from istrel.data.reading.notes import Notes
-from istrel.english import english
+from istrel.english import english, numeral
 
 SAMPLE = 1_000
 THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$"
@@ -170,7 +170,7 @@ def _halves(plain: pa.Array) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
 
 def _read(plain: pa.Array, values: NDArray[np.float64], read: NDArray[np.bool_], unit: str, what: str) -> Read:
     at = int(np.flatnonzero(read)[0])
-    says = english("{what} ({number} for “{word}”).", what=what, number=f"{values[at]:.6g}", word=plain[at].as_py())
+    says = english("{what} ({number} for “{word}”).", what=what, number=numeral(values[at], 6), word=plain[at].as_py())
     return Read(np.where(read, values, 0.0), read, unit, says)
 
 

@@ -7,7 +7,7 @@ import pyarrow as pa
 import pyarrow.compute as pc
 
 from istrel.data.reading.durations import Read, numbers_in
-from istrel.english import english
+from istrel.english import english, numeral
 
 SAMPLE = 1_000
 BEFORE = r"BCE?|B\. ?C\.(?: ?E\.)?|v\. ?(?:Chr\.|u\. ?Z\.)|av\. ?J\.?-?C\.?|a\. ?(?:C\.|e\. ?c\.)"
@@ -31,7 +31,7 @@ def as_years(words: pa.Array) -> Read | None:
     values = np.where(before, -years, years)
     says = english(
         "years of an era, those before ours below 0 ({number} for “{word}”).",
-        number=f"{values[at]:.0f}".replace("-", "−"),
+        number=numeral(values[at]),
         word=plain[at].as_py(),
     )
     return Read(np.where(fits, values, 0.0), fits, "", says)

@@ -17,7 +17,7 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.reading.notes import Notes
-from istrel.english import English, english
+from istrel.english import English, english, numeral
 
 Mask = NDArray[np.bool_]
 SPACES = "\u00a0\u202f\u2009"
@@ -173,20 +173,20 @@ def decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, M
         unlike = english(
             "“{word}” was read as {number}, unlike the rest of the file.",
             word=plain[at].as_py(),
-            number=f"{values[at]:.12g}",
+            number=numeral(values[at]),
         )
         return values, read, other, ((unlike, True),)
     differ = point & comma & (by_point != by_comma)
     if not differ.any() or marks.known or only_point or only_comma:
         return values, read, other, ()
     at = int(np.flatnonzero(differ)[0])
-    shown = [f"{value[at]:.12g}" for value in ((by_point, by_comma) if decimal == "." else (by_comma, by_point))]
+    shown = [numeral(value[at]) for value in ((by_point, by_comma) if decimal == "." else (by_comma, by_point))]
     return values, read, other, ((may_be(plain[at].as_py(), *shown), True),)
 
 
-def may_be(word: str, number: str, other: str) -> English:
+def may_be(word: str, read: str, other: str) -> English:
     """That a number can be read in two ways."""
-    return english("“{word}” was read as {number}; it may be {other}.", word=word, number=number, other=other)
+    return english("“{word}” was read as {number}; it may be {other}.", word=word, number=read, other=other)
 
 
 def _are_sure(plain: pa.Array, read: Mask) -> bool:
