@@ -6,17 +6,17 @@ from collections.abc import Iterable, Sequence
 from functools import partial
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QRect, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
+from PySide6.QtCore import QRect, QSize, Qt, Signal
+from PySide6.QtGui import QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from istrel.app import theme
 from istrel.app.proof.as_spoken import as_spoken
 from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
+from istrel.app.proof.note import NOTE_WIDTH, Note
 from istrel.app.proof.paper import Paper
 from istrel.app.proof.unmended import MOST, UnmendedNote
-from istrel.app.widgets.simple import button, column, in_lines, label
 from istrel.app.words import retold, tr
 from istrel.exhibits.between import as_bands, as_condition
 from istrel.exhibits.printing import plain_text
@@ -26,50 +26,33 @@ from istrel.style.house import HouseStyle
 if TYPE_CHECKING:
     from istrel.data.screening import Finding
 
-NOTE_WIDTH, LEFT = 136, 12
 EDGE = 22
 LARGEST, SMALLEST = 1.15, 0.45
 ZOOM_STEP, LEAST_ZOOM, MOST_ZOOM = 1.2, 0.4, 5.0
 
 
-class MarginNoteView(QWidget):
+class MarginNoteView(Note):
     """One remark in proof-reader's red, or counsel in the desk's own ink, with its remedies under it."""
 
     chosen = Signal(object)
     cases_wanted = Signal(object)
 
     def __init__(self, note: MarginNote, style: HouseStyle, parent: QWidget, *, counsel: bool = False) -> None:
-        super().__init__(parent)
+        ink = theme.ACCENT if counsel else theme.VERMILION
+        super().__init__(parent, ink)
         self.note, self.place = note, (note.variable, note.group)
-        self._ink = theme.ACCENT if counsel else theme.VERMILION
         words = plain_text(note.says, as_spoken(style))
-        layout = column(self, margins=(LEFT, 0, 0, 2), spacing=3)
-        says = label(words, "error", wrap=True)
-        says.setStyleSheet(f"font-size: 13px; color: {self._ink};")
-        layout.addWidget(says)
+        self.say(words, "error", ink)
         for remedy in note.remedies:
-            offered = retold(remedy.words)
-            link = button(in_lines(offered, NOTE_WIDTH - LEFT), "link", partial(self.chosen.emit, remedy))
-            link.setAccessibleName(offered)
-            link.setStyleSheet("font-size: 13px;")
-            layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
+            self.offer(retold(remedy.words), partial(self.chosen.emit, remedy))
         if note.cases is not None:
-            show = button(tr("show cases"), "link", partial(self.cases_wanted.emit, note.cases))
-            show.setStyleSheet("font-size: 13px;")
-            layout.addWidget(show, 0, Qt.AlignmentFlag.AlignLeft)
-        self.setFixedWidth(NOTE_WIDTH)
+            self.offer(tr("show cases"), partial(self.cases_wanted.emit, note.cases))
         self.setAccessibleName(
             tr("Counsel: {words}", words=words) if counsel else tr("Margin note: {words}", words=words)
         )
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        del event
-        painter = QPainter(self)
-        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(self._ink))
-        painter.end()
 
-
-class LimitsNote(QWidget):
+class LimitsNote(Note):
     """What lies between the two limits on a drawing, and what can be made of them."""
 
     condition_wanted = Signal(str)
@@ -78,20 +61,11 @@ class LimitsNote(QWidget):
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
-        layout = column(self, margins=(12, 0, 0, 2), spacing=3)
-        self.says = label("", wrap=True)
-        self.says.setStyleSheet("font-size: 13px;")
-        layout.addWidget(self.says)
+        self.says = self.say("")
         self._variable, self._ends = "", (0.0, 0.0)
-        for words, act in (
-            (tr("as a condition"), lambda: self.condition_wanted.emit(as_condition(self._variable, *self._ends))),
-            (tr("as bands"), lambda: self.bands_wanted.emit(*as_bands(self._variable, *self._ends))),
-            (tr("take away"), self.gone.emit),
-        ):
-            link = button(words, "link", act)
-            link.setStyleSheet("font-size: 13px;")
-            layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
-        self.setFixedWidth(NOTE_WIDTH)
+        self.offer(tr("as a condition"), lambda: self.condition_wanted.emit(as_condition(self._variable, *self._ends)))
+        self.offer(tr("as bands"), lambda: self.bands_wanted.emit(*as_bands(self._variable, *self._ends)))
+        self.offer(tr("take away"), self.gone.emit)
         self.hide()
 
     def show_limits(self, handles: Handles, style: HouseStyle) -> None:
@@ -102,12 +76,6 @@ class LimitsNote(QWidget):
             self._variable, self._ends = marked.variable, (marked.low, marked.high)
             self.says.setText("\n".join(plain_text(line, as_spoken(style)) for line in handles.words()))
             self.setAccessibleName(tr("Between the limits: {text}", text=self.says.text()))
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        del event
-        painter = QPainter(self)
-        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(theme.VERMILION))
-        painter.end()
 
 
 class ProofDesk(QScrollArea):
@@ -164,7 +132,7 @@ class ProofDesk(QScrollArea):
             view.deleteLater()
         for place, finding in enumerate(findings[:MOST], start=1):
             more = len(findings) - MOST if place == MOST else 0
-            note = UnmendedNote(finding, more, NOTE_WIDTH, LEFT, self._canvas)
+            note = UnmendedNote(finding, more, self._canvas)
             note.mended.connect(self.mended)
             note.rows_wanted.connect(self.rows_wanted)
             note.show()

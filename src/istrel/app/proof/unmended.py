@@ -6,12 +6,11 @@ from collections.abc import Iterable
 from functools import partial
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QRectF, Qt, Signal
-from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QWidget
 
 from istrel.app import theme
-from istrel.app.widgets.simple import button, column, in_lines, label
+from istrel.app.proof.note import Note
 from istrel.app.words import retold, tr
 
 if TYPE_CHECKING:
@@ -38,38 +37,22 @@ def unmended(findings: Iterable[Finding], names: frozenset[str], margin: Iterabl
     ]
 
 
-class UnmendedNote(QWidget):
+class UnmendedNote(Note):
     """One finding, with what a click can do about it and the cases it means; after the last that is shown, how many more."""
 
     mended = Signal(object)
     rows_wanted = Signal(object)
     place: tuple[str, tuple[str, ...]] = ("", ())
 
-    def __init__(self, finding: Finding, more: int, width: int, left: int, parent: QWidget) -> None:
+    def __init__(self, finding: Finding, more: int, parent: QWidget) -> None:
         super().__init__(parent)
         self.finding = finding
-        layout = column(self, margins=(left, 0, 0, 2), spacing=3)
         words = retold(finding.line)
-        says = label(words, "error", wrap=True)
-        says.setStyleSheet(f"font-size: 13px; color: {theme.VERMILION};")
-        layout.addWidget(says)
-        links = [(retold(remedy.words), partial(self.mended.emit, remedy)) for remedy in finding.remedies[:OFFERED]]
+        self.say(words, "error", theme.VERMILION)
+        for remedy in finding.remedies[:OFFERED]:
+            self.offer(retold(remedy.words), partial(self.mended.emit, remedy))
         if finding.rows:
-            links.append((tr("show cases"), partial(self.rows_wanted.emit, finding)))
-        for offered, do in links:
-            link = button(in_lines(offered, width - left), "link", do)
-            link.setAccessibleName(offered)
-            link.setStyleSheet("font-size: 13px;")
-            layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
+            self.offer(tr("show cases"), partial(self.rows_wanted.emit, finding))
         if more:
-            rest = label(tr("{n} more at Intake", n=more), "quiet", wrap=True)
-            rest.setStyleSheet("font-size: 13px;")
-            layout.addWidget(rest)
-        self.setFixedWidth(width)
+            self.say(tr("{n} more at Intake", n=more), "quiet")
         self.setAccessibleName(tr("To be mended: {words}", words=words))
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        del event
-        painter = QPainter(self)
-        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(theme.VERMILION))
-        painter.end()
