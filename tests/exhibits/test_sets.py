@@ -105,6 +105,7 @@ def test_what_is_said_and_what_is_refused(data_of: Maker, style: HouseStyle) -> 
         ("path", ["a/b.csv", "a/c.csv", "d/e.csv", "f/g.csv"]),
         ("x", ["1,5", "2,5", "3,0", "1,0"]),
         ("says", ["Parking, as always.", "More time, please.", "Parking, as always.", "More time, please."]),
+        ("pressure", ["120/80", "120/85", "130/80", "130/85", "125/85"]),
         ("place", ["Kiel, Germany", "Graz, Austria", "Kiel, Germany", "Bonn, France"]),
     ],
 )

@@ -27,6 +27,8 @@ MOST_WORDS, LONGEST = 20_000, 40
 SEVERAL = 0.1  # of the cells hold more than one answer
 AGAIN = 0.8  # of the answers in cells with several stand in other combinations, or alone, too
 
+PAIR_OF_NUMBERS = re.compile(r"\s*[0-9]+(?:[.,][0-9]+)?\s*[^\w\s]\s*[0-9]+(?:[.,][0-9]+)?\s*$")
+
 
 @dataclass(frozen=True)
 class AnswerSet:
@@ -136,6 +138,8 @@ def _of_cells(name: str, data: Dataset) -> AnswerSet | None:
         return None
     counts = np.bincount(column.values[data.present(name)], minlength=len(column.words))
     cells = [(word, int(count)) for word, count in zip(column.words, counts.tolist(), strict=True) if count]
+    if all(PAIR_OF_NUMBERS.match(word) for word, _ in cells):  # as of blood pressure: two measures, no answers
+        return None
     total = sum(count for _, count in cells)
     for sign in SIGNS:
         several = sum(count for word, count in cells if len(_parts(word, sign)) > 1)
