@@ -13,7 +13,7 @@ import pytest
 from istrel.data.dataset import Dataset
 from istrel.data.rows import Rows
 from istrel.data.screening import screen
-from istrel.data.sets import sets_in
+from istrel.data.sets import given, sets_in
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
@@ -112,6 +112,15 @@ def test_what_is_said_and_what_is_refused(data_of: Maker, style: HouseStyle) -> 
 def test_what_only_looks_like_several_answers_is_none(head: str, cells: list[str], data_of: Maker) -> None:
     text = f"id,{head}\n" + "".join(f'{k},"{cell}"\n' for k, cell in enumerate(cells * 1))
     assert sets_in(data_of(text)) == ()
+
+
+def test_lists_of_texts_are_answers_without_their_brackets(data_of: Maker) -> None:
+    lists = ('["radio", "web"]', '["web"]', '["paper","radio"]', "['paper']", "[]")
+    text = "id,news\n" + "".join(f'{k},"{lists[k % 5].replace(chr(34), chr(34) * 2)}"\n' for k in range(20))
+    data = data_of(text)
+    (found,) = sets_in(data)
+    assert found.answers == ("paper", "radio", "web")
+    assert given(found, data).chosen.sum(axis=1).tolist() == [8, 8, 8]
 
 
 def test_ticks_beside_blanks_and_words_are_answers(data_of: Maker) -> None:

@@ -27,6 +27,7 @@ MOST_WORDS, LONGEST = 20_000, 40
 SEVERAL = 0.1  # of the cells hold more than one answer
 AGAIN = 0.8  # of the answers in cells with several stand in other combinations, or alone, too
 
+LISTED = re.compile(r"""\s*\[(["'].*["'])?\]\s*""")
 PAIR_OF_NUMBERS = re.compile(r"\s*[0-9]+(?:[.,][0-9]+)?\s*[^\w\s]\s*[0-9]+(?:[.,][0-9]+)?\s*$")
 
 
@@ -163,7 +164,10 @@ def _holds_one_twice(word: str, sign: str) -> bool:
 
 
 def _parts(word: str, sign: str) -> list[str]:
-    return [part for piece in word.split(sign) if (part := piece.strip())]
+    """The answers in a cell; one that is written as a list of texts (["a", "b"]) is taken without its brackets and quotes."""
+    listed = LISTED.fullmatch(word)
+    pieces = (listed[1] or "").split(sign) if listed else word.split(sign)
+    return [part for piece in pieces if (part := piece.strip().strip("\"'") if listed else piece.strip())]
 
 
 def given(wanted: AnswerSet, data: Dataset) -> Given:
