@@ -20,23 +20,7 @@ from istrel.english import english, in_quotes
 MOST_WORDS = 5_000
 RARE = 0.2
 OFTEN_CUT = frozenset(  # without accents: words whose first letter alone, beside them, means nothing else
-    (
-        "male",
-        "female",
-        "mannlich",
-        "weiblich",
-        "homme",
-        "femme",
-        "hombre",
-        "mujer",
-        "yes",
-        "no",
-        "ja",
-        "nein",
-        "oui",
-        "non",
-        "si",
-    )
+    "male female mannlich weiblich homme femme hombre mujer yes no ja nein oui non si".split()  # noqa: SIM905 — read as a list
 )
 SLIP, SHORTEST_SLIP, LONGEST_SLIP = 0.05, 5, 60  # a slip is rare beside the word that is meant: once, or one in twenty
 LESS = re.compile(r"^\w{1,2}([-−–]+)$")  # a grade or a class with a minus
