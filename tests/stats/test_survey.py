@@ -9,10 +9,11 @@ from numpy.random import default_rng as rng
 
 from istrel.stats import quantiles
 from istrel.stats.grouping import arrange
+from istrel.stats.student import t_quantile
 from istrel.stats.survey.correlation import weighted_pearson
 from istrel.stats.survey.differences import design_test, share_difference, standardized
-from istrel.stats.survey.distribution import distribution
-from istrel.stats.survey.means import t_quantile, weighted_moments
+from istrel.stats.survey.distribution import Distribution, distribution
+from istrel.stats.survey.means import weighted_moments
 from istrel.stats.survey.sample import sample_of
 from istrel.stats.survey.selection import Unsorted, spread
 from istrel.stats.survey.shares import shares
@@ -265,3 +266,13 @@ def test_quantiles_without_sorting_are_those_of_sorted_values(seed, shape):
         for group in range(n_groups):
             assert sum(found.members(group)[1]) == pytest.approx(sum(told.group(group)[1]))
             assert found.mode(group) == told.mode(group)
+
+
+def test_many_groups_of_few_rows_take_no_room_for_classes() -> None:
+    random = rng(3)
+    n, n_groups = 3_000, 1_000
+    values, codes = random.normal(size=n), random.integers(0, n_groups, n)
+    found = spread(values, np.ones(n), codes, n_groups)
+    assert isinstance(found, Distribution)
+    halves = np.array([np.median(values[codes == k]) if (codes == k).any() else np.nan for k in range(n_groups)])
+    np.testing.assert_allclose(found.quantiles(np.full(n_groups, 0.5)), halves)

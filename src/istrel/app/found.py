@@ -54,7 +54,6 @@ class Found(QObject):
         self.file_facts: FileFacts | None = None
         self.beside: tuple[Beside, ...] = ()
         self.findings: tuple[Finding, ...] = ()
-        self.screened = False
         self._screened: StudySource | None = None
         self.missing: tuple[MissingMap, tuple[MissingPattern, ...]] | None = None
 
@@ -65,6 +64,11 @@ class Found(QObject):
             for name, facts in self.facts.items()
             if facts.distinct <= MOST_VALUES
         }
+
+    @property
+    def screened(self) -> bool:
+        """Whether what is wrong is known."""
+        return self._screened is not None
 
     def is_of(self, source: StudySource) -> bool:
         """Whether the findings are those of this source as it stands."""
@@ -92,7 +96,6 @@ class Found(QObject):
     def _take_findings(self, source: StudySource, found: Screened) -> None:
         self.findings, self.missing = found
         self._screened = source
-        self.screened = True
         self.findings_ready.emit()
 
 

@@ -267,6 +267,12 @@ class Grouping:
         return self.codes >= 0
 
 
+def grouping_of(group: Group, groupings: Sequence[Grouping]) -> tuple[Grouping, int]:
+    """The grouping that a group is of, and its place there."""
+    grouping = next(one for one in groupings if group in one.groups)
+    return grouping, grouping.groups.index(group)
+
+
 def shown_categories(name: str, data: Dataset, groupings: Sequence[Grouping]) -> list[int]:
     """The places of a variable's categories that an exhibit shows: those declared, and those of a case in any grouping.
 

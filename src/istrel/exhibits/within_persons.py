@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.persons import Persons, occasions, persons_of, varies_within
+from istrel.stats.student import t_quantile
 
 Array = NDArray[np.float64]
 
@@ -57,11 +58,9 @@ class Followed:
         means = x.mean(axis=0)
         if n < 2 or k < 2:
             return means, np.full(k, np.nan), np.full(k, np.nan)
-        from istrel.stats.special import stdtrit
-
         left = x - x.mean(axis=1, keepdims=True) + x.mean()
         spread = left.std(axis=0, ddof=1) * sqrt(k / (k - 1))
-        reach = float(stdtrit(n - 1, 0.5 + confidence / 2)) * spread / sqrt(n)
+        reach = t_quantile(n - 1, confidence) * spread / sqrt(n)
         return means, means - reach, means + reach
 
 

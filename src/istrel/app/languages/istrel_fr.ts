@@ -2035,7 +2035,7 @@
   </message>
   <message>
    <source>Table 1 of a trial</source>
-   <translation>Le tableau 1 d’un essai</translation>
+   <translation>Les groupes d’un essai au départ</translation>
   </message>
   <message>
    <source>Table on the paper</source>

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from istrel.exhibits.behind import Behind
+from istrel.exhibits.behind import Behind, mask_of
 from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.forms.common import drawing_of, is_log, key_of, values_in_use
 from istrel.exhibits.forms.histogram_cells import HistogramCell, labels_of
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, count_cell, say
+from istrel.exhibits.verbs.sums_working import PI
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown
 from istrel.stats import binning
@@ -73,17 +74,18 @@ def _width(found: HistogramCell, plan: Plan) -> Iterator[Line]:
     if is_log(plan):
         return
     cells = arranged(found.variable, plan.cases.everyone, plan.data)
-    parts = binning.rule_parts(values_in_use(found.variable, plan), cells.times)
+    values = values_in_use(found.variable, plan)
+    parts = binning.rule_parts(values, cells.times)
     n, range_ = parts.n, f"({shown(parts.high)} − {shown(parts.low).replace('−', '(−') + ')' * (parts.low < 0)})"
     filled = {
         "freedman-diaconis": f"2 × {shown(parts.iqr)} ÷ {n}^(1 ÷ 3)",
-        "scott": f"(24 × √(3.141592653590))^(1 ÷ 3) × {shown(parts.sd)} ÷ {n}^(1 ÷ 3)",
+        "scott": f"(24 × √({PI}))^(1 ÷ 3) × {shown(parts.sd)} ÷ {n}^(1 ÷ 3)",
         "sturges": f"{range_} ÷ (ln({n}) ÷ ln(2) + 1)",
     }.get(found.decided_by)
     if filled is None:
         return
     rule = found.decided_by
-    raw = binning.rule_width(values_in_use(found.variable, plan), rule, cells.times)  # type: ignore[arg-type]
+    raw = binning.rule_width(values, rule, cells.times)  # type: ignore[arg-type]
     yield say("step_class_width", value=f"{filled} = {shown(raw)}")
     yield say("step_class_rounded", value=shown(float(found.edges[1] - found.edges[0])))
 
@@ -95,9 +97,11 @@ def tile_cell(drawing: Drawing, place: tuple[int, int], count: int, behind: Behi
     return count_cell(count, row=key_of(drawing.variable, drawing.group), column=column, behind=behind)
 
 
-def explain_tile(found: Drawing, cell: Cell) -> Working | None:
-    """The count of a tile."""
-    if not cell.column.startswith("n ") or not isinstance(found.n, int) or not isinstance(cell.value, float):
+def explain_tile(found: Drawing, cell: Cell, plan: Plan) -> Working | None:
+    """The count of a tile, from the cases that lie in it."""
+    if not cell.column.startswith("n ") or not isinstance(found.n, int) or cell.behind is None:
         return None
     means = say("means_tile", value=cell, n=Cell(float(found.n), Kind.COUNT))
-    return Working(means, say("letter_count"), shown(cell.value), (f"n = {found.n}",))
+    here = mask_of(cell.behind, plan.data) & plan.cases.mask
+    n = int(here.sum()) if plan.data.times is None else int(plan.data.times[here].sum())
+    return Working(means, say("letter_count"), str(n), (f"n = {found.n}",))

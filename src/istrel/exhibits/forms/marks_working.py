@@ -9,9 +9,11 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.contracts import Drawing, Plan
-from istrel.exhibits.forms.common import drawing_of, groups_of, is_log, key_of, own_cell, values_of_group
+from istrel.exhibits.forms.common import drawing_of, is_log, key_of, own_cell, values_of_group
 from istrel.exhibits.forms.fit import Fit
+from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown, signed
@@ -53,14 +55,17 @@ def whisker_cells(cell: Boxed, plan: Plan) -> tuple[Cell, ...]:
 def explain_whisker(plan: Plan, drawings: tuple[Boxed, ...], cell: Cell) -> Working | None:
     """The last value within the fence, or of all."""
     found = drawing_of(drawings, cell)
-    if found is None or cell.column not in ("whisker_low", "whisker_high") or not isinstance(cell.value, float):
+    if found is None or cell.column not in ("whisker_low", "whisker_high"):
         return None
+    grouping, place = grouping_of(found.group, plan.groupings)
+    values = arranged(found.variable, grouping, plan.data).only(place).values
     high, reach = cell.column == "whisker_high", shown(float(plan.request.settings["fences"]))
     side, steps = ("high" if high else "low"), list[Line]()
     means = say(f"means_whisker_{side}", value=cell, name=_name(found.variable, plan))
     if plan.request.settings["whiskers"] == "tukey":
         start, sign = (found.q3, "+") if high else (found.q1, "−")
         fence = start + (1 if high else -1) * float(plan.request.settings["fences"]) * (found.q3 - found.q1)
+        values = values[values <= fence] if high else values[values >= fence]
         filled = f"{signed(start)} {sign} {reach} × ({signed(found.q3)} − {signed(found.q1)})"
         steps += [
             f"Q1 = {shown(found.q1)}",
@@ -70,7 +75,7 @@ def explain_whisker(plan: Plan, drawings: tuple[Boxed, ...], cell: Cell) -> Work
         formula = say(f"formula_whisker_{side}", fence=f"{'Q3 +' if high else 'Q1 −'} {reach} × (Q3 − Q1)")
     else:
         formula = say("formula_largest" if high else "formula_smallest")
-    return Working(means, formula, shown(cell.value), tuple(steps))
+    return Working(means, formula, shown(float(values[-1 if high else 0])), tuple(steps))
 
 
 # Curves.
@@ -92,22 +97,19 @@ def explain_bandwidth(plan: Plan, drawings: tuple[Curved, ...], cell: Cell) -> W
     found, rule = drawing_of(drawings, cell), plan.request.settings["bandwidth_rule"]
     if found is None or cell.column != "bandwidth" or plan.cases.weighted or rule not in ("silverman", "scott"):
         return None
-    for name, grouping, cells in groups_of(plan):
-        if name != found.variable or found.group not in grouping.groups:
-            continue
-        values, times = values_of_group(cells, list(grouping.groups).index(found.group), None)
-        if is_log(plan):
-            values, times = np.log10(values[values > 0]), None if times is None else times[values > 0]
-        plain, exponent = moderate(values)
-        parts = density.parts_of(plain, times)
-        sd, iqr = (math.ldexp(part, exponent) for part in (parts.sd, parts.iqr))
-        factor = float(plan.request.settings["bandwidth"])
-        formula, filled = _by_rule(rule, sd, iqr, shown(parts.n))
-        if factor != 1.0:
-            formula, filled = f"{shown(factor)} × {formula}", f"{shown(factor)} × {filled}"
-        means = say("means_bandwidth", value=cell, name=_name(found.variable, plan))
-        return Working(means, formula, filled, (f"n = {shown(parts.n)}", f"SD = {shown(sd)}", f"IQR = {shown(iqr)}"))
-    return None
+    grouping, place = grouping_of(found.group, plan.groupings)
+    values, times = values_of_group(arranged(found.variable, grouping, plan.data), place, None)
+    if is_log(plan):
+        values, times = np.log10(values[values > 0]), None if times is None else times[values > 0]
+    plain, exponent = moderate(values)
+    parts = density.parts_of(plain, times)
+    sd, iqr = (math.ldexp(part, exponent) for part in (parts.sd, parts.iqr))
+    factor = float(plan.request.settings["bandwidth"])
+    formula, filled = _by_rule(rule, sd, iqr, shown(parts.n))
+    if factor != 1.0:
+        formula, filled = f"{shown(factor)} × {formula}", f"{shown(factor)} × {filled}"
+    means = say("means_bandwidth", value=cell, name=_name(found.variable, plan))
+    return Working(means, formula, filled, (f"n = {shown(parts.n)}", f"SD = {shown(sd)}", f"IQR = {shown(iqr)}"))
 
 
 def _by_rule(rule: str, sd: float, iqr: float, n: str) -> tuple[str, str]:

@@ -36,7 +36,8 @@ from istrel.sentence.settings import Settings
 from istrel.stats import moments
 from istrel.stats.estimates import Estimates
 from istrel.stats.moments import few_values
-from istrel.stats.survey.means import WeightedMoments, t_quantile
+from istrel.stats.student import t_quantile
+from istrel.stats.survey.means import WeightedMoments
 from istrel.style.numbers import Kind
 
 MOST_IN_A_ROW = 4  # panels of one mean each

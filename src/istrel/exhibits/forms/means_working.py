@@ -8,11 +8,12 @@ from typing import Protocol
 import numpy as np
 
 from istrel.exhibits.behind import mask_of
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.forms.common import WithMean, drawing_of, n_of_mark, own_cell, statistic_cell
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Cell, Text, say
-from istrel.exhibits.verbs.sums_working import Sums, mean_lines, sd_lines
+from istrel.exhibits.verbs.sums_working import Sums, mean_lines, sd_lines, student
 from istrel.exhibits.weights import sample_in
 from istrel.exhibits.within_persons import Followed, followed
 from istrel.exhibits.wording import titled
@@ -77,8 +78,7 @@ def explain_interval(plan: Plan, drawings: tuple[WithInterval, ...], cell: Cell)
     asked = plan.request.settings["interval"]
     if asked not in ("sd", "se") or plan.cases.weighted or cell.column not in ("low", "high"):
         return None
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    place = list(grouping.groups).index(found.group)
+    grouping, place = grouping_of(found.group, plan.groupings)
     sums = Sums(moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1)))
     sd, sign = shown(sums.variance**0.5), "−" if cell.column == "low" else "+"
     reach, filled = ("SD", sd) if asked == "sd" else ("SD ÷ √(n)", f"{sd} ÷ √({sums.n})")
@@ -101,19 +101,17 @@ def within_working(persons: Followed, place: int, cell: Cell, name: Text, plan: 
             f"{signed(total)} ÷ {n}",
             first,
         )
-    from istrel.stats.special import stdtrit
-
     left = (x - x.mean(axis=1, keepdims=True) + x.mean())[:, place]
     spread = float(left.std(ddof=1))
-    t, sign = float(stdtrit(n - 1, 0.5 + plan.request.settings["confidence"] / 2)), "−" if cell.column == "low" else "+"
+    (t, of_t), sign = student(n - 1, plan.request.settings["confidence"]), "−" if cell.column == "low" else "+"
     steps = (
         *first,
         f"M = {signed(total)} ÷ {n} = {shown(mean)}",
         f"k = {k}",
         say("step_spread_within", value=shown(spread)),
-        f"t = {shown(t)}",
+        of_t,
     )
-    filled = f"{signed(mean)} {sign} {shown(t)} × {shown(spread)} × √({k} ÷ ({k} − 1)) ÷ √({n})"
+    filled = f"{signed(mean)} {sign} {t} × {shown(spread)} × √({k} ÷ ({k} − 1)) ÷ √({n})"
     return Working(say("means_within_end", name=name), f"M {sign} t × s × √(k ÷ (k − 1)) ÷ √(n)", filled, steps)
 
 

@@ -366,7 +366,7 @@ def explain_pair(plan: Plan, drawings: tuple[ScatterCell | PlaneCell, ...], cell
     if found is None:
         return None
     if found.fit is None or cell.column not in ("slope", "intercept", "r"):
-        return explain_tile(found, cell)
+        return explain_tile(found, cell, plan)
     x, y = (titled(plan.data.variable(name)) for name in (found.a, found.b))
     return explain_fit(found.fit, x, y, cell)
 

@@ -14,7 +14,7 @@ from istrel.exhibits.verbs.sums_working import E
 from istrel.exhibits.wording import reason_label, titled
 from istrel.exhibits.working import Working, shown
 from istrel.stats.frequency import wilson_intervals
-from istrel.stats.survey.means import t_quantile
+from istrel.stats.student import t_quantile
 from istrel.style.numbers import Kind
 
 

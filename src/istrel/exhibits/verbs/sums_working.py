@@ -11,11 +11,19 @@ from numpy.typing import NDArray
 from istrel.exhibits.text import say
 from istrel.exhibits.working import Line, shown, signed
 from istrel.stats import moments
+from istrel.stats.student import t_quantile
 
 E = "2.718281828459"  # the base of natural logarithms
+PI = "3.141592653590"
 SMALL = "₁₂₃₄₅₆₇₈₉"  # the groups in their order
 MOST_GROUPS = len(SMALL)  # of more no working is shown
 Lines = tuple[Line, str, tuple[Line, ...]]  # formula, filled, steps
+
+
+def student(df: float, level: float, *, times: float = 1.0) -> tuple[str, str]:
+    """(Student's t of an interval as a part of a working, the step that says so); `times` is what it is multiplied by."""
+    t = shown(t_quantile(df, level), times=times)
+    return t, f"t({shown(df)}; {shown(0.5 + level / 2)}) = {t}"
 
 
 @dataclass(frozen=True, eq=False)

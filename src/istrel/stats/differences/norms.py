@@ -13,6 +13,7 @@ from istrel.stats.differences.paired import signed_ranks_of
 from istrel.stats.estimates import Undefined
 from istrel.stats.frequency import counted
 from istrel.stats.grouping import Arranged
+from istrel.stats.student import t_quantile
 
 Array = NDArray[np.float64]
 Counts = NDArray[np.int64]
@@ -33,14 +34,14 @@ def mean_against(
     name
         one_sample_t or, of a weighted sample, design_t.
     """
-    from istrel.stats.special import stdtr, stdtrit
+    from istrel.stats.special import stdtr
 
     if not (np.isfinite(mean) and df > 0):
         return Effect("mean_difference", FEW_VALUES), GroupTest(name, FEW_VALUES, p=FEW_VALUES)
     value = mean - norm
     if not error > 0:
         return Effect("mean_difference", value, NO_SPREAD, NO_SPREAD), GroupTest(name, NO_SPREAD, p=NO_SPREAD)
-    reach = float(stdtrit(df, 0.5 + confidence / 2)) * error
+    reach = t_quantile(df, confidence) * error
     effect = Effect("mean_difference", value, value - reach, value + reach, None, confidence)
     t = value / error
     return effect, GroupTest(name, t, (float(df),), 2 * float(stdtr(df, -abs(t))))

@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 from istrel.stats.differences.common import NO_INTERVAL, NO_SPREAD, Effect, GroupTest, solved
 from istrel.stats.estimates import Undefined, undefined
 from istrel.stats.frequency import counted, wilson_intervals
+from istrel.stats.student import t_quantile
 
 Array = NDArray[np.float64]
 Limit = float | Undefined
@@ -41,7 +42,7 @@ def mean_change(x: Array, *, confidence: float = 0.95, of_changes: bool = False)
     of the noncentrality of the paired t, so it leaves 0 out just when that test rejects. With `of_changes` by the standard
     deviation of the differences instead (d_z).
     """
-    from istrel.stats.special import nctdtr, stdtr, stdtrit
+    from istrel.stats.special import nctdtr, stdtr
 
     n = x.shape[0]
     if n < 2:
@@ -51,7 +52,7 @@ def mean_change(x: Array, *, confidence: float = 0.95, of_changes: bool = False)
     if not spread > 0:
         return _none("mean_difference", "paired_t", NO_SPREAD_OF_CHANGES, value=mean)
     error = spread / sqrt(n)
-    t, reach = mean / error, float(stdtrit(df, 0.5 + confidence / 2)) * error
+    t, reach = mean / error, t_quantile(df, confidence) * error
     effect = Effect("mean_difference", mean, mean - reach, mean + reach, (0, 1), confidence)
     test = GroupTest("paired_t", t, (float(df),), 2 * float(stdtr(df, -abs(t))))
     average = spread if of_changes else sqrt(float(x.var(axis=0, ddof=1).mean()))
@@ -175,7 +176,7 @@ def signed_ranks_of(changes: Array, times: NDArray[np.int64], *, confidence: flo
         return _none("median_difference", "signed_ranks", FEW_PERSONS)
     seen = ranked_changes(changes, times)
     averages = seen.averages
-    nth = _averages(changes, times)
+    nth = averages_in_order(changes, times)
     value = (nth((averages - 1) // 2) + nth(averages // 2)) / 2
     if seen.zeros == seen.n:
         none = Undefined("all_differences_are_0")
@@ -242,7 +243,7 @@ def sums_of_ranks(n: int) -> Array:
     return ways
 
 
-def _averages(changes: Array, times: NDArray[np.int64]) -> Callable[[int], float]:
+def averages_in_order(changes: Array, times: NDArray[np.int64]) -> Callable[[int], float]:
     """The k-th smallest average of two differences (or of one with itself), from 0: in order, or found by halving."""
     running = np.concatenate([[0], np.cumsum(times)])
     if running[-1] <= MOST_AVERAGED:

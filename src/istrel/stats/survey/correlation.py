@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.survey.means import t_quantile
+from istrel.stats.student import t_quantile
 from istrel.stats.survey.sample import Sample
 
 Array = NDArray[np.float64]

@@ -9,7 +9,8 @@ from numpy.typing import NDArray
 
 from istrel.stats.differences.common import FEW_GROUPS, FEW_VALUES, NO_SPREAD, Effect, GroupTest
 from istrel.stats.estimates import Undefined
-from istrel.stats.survey.means import WeightedMoments, t_quantile
+from istrel.stats.student import t_quantile
+from istrel.stats.survey.means import WeightedMoments
 
 Array = NDArray[np.float64]
 NOT_WEIGHTED = Undefined("not_defined_under_weights")

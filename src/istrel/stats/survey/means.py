@@ -138,13 +138,6 @@ def weighted_moments(values: Array, codes: Codes, n_groups: int, sample: Sample)
     return WeightedMoments(sample, np.where(used, values, 0.0), codes, n)
 
 
-def t_quantile(df: float, confidence: float) -> float:
-    """Of Student's t, two-sided; NaN without degrees of freedom."""
-    from istrel.stats.special import stdtrit
-
-    return float(stdtrit(df, 0.5 + confidence / 2)) if df > 0 else float("nan")
-
-
 def _over(part: Array, whole: Array) -> Array:
     with np.errstate(divide="ignore", invalid="ignore"):
         return np.where(whole != 0, part / whole, np.nan)

@@ -147,18 +147,18 @@ Spread = Distribution | Unsorted
 
 def spread(values: Array, weights: Array, codes: Codes, n_groups: int) -> Spread:
     """What tells quantiles and shares of the rows that are in a group (code from 0): each value once with the sum of its weights
-    in each group where values are few, else the rows as they stand.
+    in each group where values are few, in order where groups are many, else the rows as they stand.
     """
     used = codes >= 0
     own, group, weighing = values, codes.astype(np.int64, copy=False), weights
     if not used.all():
         own, group, weighing = values[used], group[used], weights[used]
-    if distinct_values(own[: FEW + 1]).size * n_groups > FEW:  # more of them cannot be fewer
-        return Unsorted(own, weighing, group, n_groups)
-    distinct = distinct_values(own)
+    few = distinct_values(own[: FEW + 1]).size * n_groups <= FEW  # more of them cannot be fewer
+    distinct = distinct_values(own) if few else own
     size = distinct.size * n_groups
     if size > FEW:
-        return Unsorted(own, weighing, group, n_groups)
+        crowded = n_groups * FEWEST_CLASSES > own.size  # classes would take more room than rows in order
+        return distribution(own, weighing, group, n_groups) if crowded else Unsorted(own, weighing, group, n_groups)
     place = group * distinct.size + places_among(own, distinct)
     there = np.flatnonzero(np.bincount(place, minlength=size))
     sums = summed(place, weighing, size)[there]

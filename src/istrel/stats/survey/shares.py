@@ -8,7 +8,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.survey.means import t_quantile
+from istrel.stats.student import t_quantile
 from istrel.stats.survey.sample import Sample, summed
 
 Array = NDArray[np.float64]

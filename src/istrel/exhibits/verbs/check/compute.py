@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
-from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.cases import Group, Grouping, grouping_of
 from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.forms.common import values_of_group
 from istrel.exhibits.persons import persons_of
@@ -167,8 +167,8 @@ def _complete(inside: NDArray[np.bool_], plan: CheckPlan) -> tuple[Array, Times,
 
 def complete_of(group: Group, plan: CheckPlan) -> tuple[Array, Times]:
     """(the complete cases of a group, for how many cases each stands)."""
-    grouping = next(one for one in plan.groupings if group in one.groups)
-    x, times, _ = _complete(grouping.codes == list(grouping.groups).index(group), plan)
+    grouping, place = grouping_of(group, plan.groupings)
+    x, times, _ = _complete(grouping.codes == place, plan)
     return x, times
 
 

@@ -7,7 +7,7 @@ from collections.abc import Iterator
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.cases import Group
+from istrel.exhibits.cases import Group, grouping_of
 from istrel.exhibits.persons import Persons, persons_of
 from istrel.exhibits.scales import Item, ScaleItems
 from istrel.exhibits.verbs.check.resolve import CheckPlan
@@ -34,8 +34,8 @@ def scale_cells(scale: ScaleItems, plan: CheckPlan) -> Iterator[ScaleCell]:
 def items_in(scale: ScaleItems, group: Group, plan: CheckPlan) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
     """(values, which count) of the items in a group, both (cases, items)."""
     values, valid = _columns(scale, plan)
-    grouping = next(one for one in plan.groupings if group in one.groups)
-    inside = grouping.codes == list(grouping.groups).index(group)
+    grouping, place = grouping_of(group, plan.groupings)
+    inside = grouping.codes == place
     return values[inside], valid[inside]
 
 

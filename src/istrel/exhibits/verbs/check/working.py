@@ -8,6 +8,7 @@ from collections.abc import Callable
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.shared import arranged, moments_of
 from istrel.exhibits.text import Cell, Hidden, Text, say, verbatim
 from istrel.exhibits.verbs.adjusted_working import explain_adjusted
@@ -103,8 +104,7 @@ def _of_adjusted(found: CheckCell, cell: Cell, plan: CheckPlan, result: CheckRes
 
 
 def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    place = list(grouping.groups).index(found.group)
+    grouping, place = grouping_of(found.group, plan.groupings)
     part = arranged(found.variable, grouping, plan.data).only(place)
     sums = Sums(moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1)))
     name, n = titled(plan.data.variable(found.variable)), Cell(float(sums.n), Kind.COUNT)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.shared import arranged, moments_of
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.adjusted_working import explain_adjusted
@@ -157,8 +158,7 @@ def _against(plan: DescribePlan, found: Difference, cell: Cell) -> Working | Non
         return explain_median_against(plan, found, cell)
     if found.test.name != "one_sample_t" or not cell.column.startswith("against"):
         return None
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    place = list(grouping.groups).index(found.group)
+    grouping, place = grouping_of(found.group, plan.groupings)
     m = moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1))
     sums = Sums(m)
     if cell.column.endswith(("/low", "/high")):

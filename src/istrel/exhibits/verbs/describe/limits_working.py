@@ -13,7 +13,7 @@ from istrel.exhibits.verbs.describe.difference_lines import f_steps, spread_step
 from istrel.exhibits.verbs.describe.ranks_working import delta_lines, ranked_counts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
-from istrel.exhibits.verbs.sums_working import MOST_GROUPS, Lines, Sums, sd_lines
+from istrel.exhibits.verbs.sums_working import MOST_GROUPS, Lines, Sums, sd_lines, student
 from istrel.exhibits.verbs.table_working import MOST_CELLS, chi_square_lines, two_shares
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.association import chi_square
@@ -112,18 +112,16 @@ def _of_omega(test: GroupTest, sums: list[Sums], end: float, level: float, *, lo
 
 def _of_norm(sums: Sums, norm: float, level: float, *, low: bool) -> Lines | None:
     """The mean less a norm, and Student's t times its error."""
-    from istrel.stats.special import stdtrit
-
     if sums.n < 2:
         return None
     sd, sign = math.sqrt(sums.variance), "−" if low else "+"
     error = sd / math.sqrt(sums.n)
-    t = shown(float(stdtrit(sums.n - 1, 0.5 + level / 2)), times=error)
+    t, of_t = student(sums.n - 1, level, times=error)
     steps: tuple[Line, ...] = (
         *sd_lines(sums)[2],
         f"s = {sd_lines(sums)[1]} = {shown(sd)}",
         f"SE = {shown(sd)} ÷ √({sums.n}) = {shown(error)}",
-        f"t({sums.n - 1}; {shown(0.5 + level / 2)}) = {t}",
+        of_t,
     )
     return f"M − µ {sign} t × SE", f"{shown(sums.mean)} − {signed(norm)} {sign} {t} × {shown(error)}", steps
 

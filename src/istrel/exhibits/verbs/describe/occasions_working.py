@@ -7,6 +7,7 @@ import math
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, say
@@ -16,7 +17,7 @@ from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
 from istrel.exhibits.verbs.describe.within import courses_of
 from istrel.exhibits.verbs.frequency_working import wilson_end
-from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines, Sums
+from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines, Sums, student
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.differences import paired
@@ -193,8 +194,8 @@ def explain_median_against(plan: DescribePlan, found: Difference, cell: Cell) ->
     """The median of the averages of all pairs less a norm, an end of its interval, or its p."""
     assert found.group is not None
     assert found.norm is not None
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    part = arranged(found.variable, grouping, plan.data).only(list(grouping.groups).index(found.group))
+    grouping, group = grouping_of(found.group, plan.groupings)
+    part = arranged(found.variable, grouping, plan.data).only(group)
     away = part.values - found.norm
     d, place = np.unique(away, return_inverse=True)
     times = counted(place.ravel(), d.size, part.times)
@@ -213,15 +214,20 @@ def _of_ranks(d: Array, times: NDArray[np.int64], opening: Line, cell: Cell, wha
         return None
     seen = paired.ranked_changes(d, times)
     n, all_ = seen.n, seen.averages
+    nth = paired.averages_in_order(d, times)
     given: tuple[Line, ...] = (opening, f"n = {n}")
     averages = say("step_averages", value=f"{n} × ({n} + 1) ÷ 2 = {all_}")
     if what == "value":
-        return say("formula_averages"), shown(cell.value), (*given, averages)
+        middle = (nth((all_ - 1) // 2) + nth(all_ // 2)) / 2
+        return say("formula_averages"), shown(middle), (*given, averages)
     positive, zeros = shown(seen.positive), seen.zeros
     if what in ("low", "high"):
         k = paired.averages_outside(seen, level) + 1
         steps = (*given, averages, f"k = {k}", say("step_rank_of_average"))
-        return "a(k)" if what == "low" else f"a({all_} − k + 1)", shown(cell.value), steps
+        if not 0 < k <= all_:
+            return None
+        end = nth(k - 1 if what == "low" else all_ - k)
+        return "a(k)" if what == "low" else f"a({all_} − k + 1)", shown(end), steps
     if seen.exact:
         ways = paired.sums_of_ranks(n)
         least = int(min(seen.positive, all_ - seen.positive))
@@ -252,7 +258,6 @@ def _of_ranks(d: Array, times: NDArray[np.int64], opening: Line, cell: Cell, wha
 def _changes(groups: list[Array], cell: Cell, what: str, level: float) -> Lines | None:
     """How much more one group changed than the other."""
     from istrel.stats.differences.means import welch
-    from istrel.stats.special import stdtrit
 
     del cell
     if len(groups) != 2 or groups[0].shape[1] != 2:
@@ -273,10 +278,10 @@ def _changes(groups: list[Array], cell: Cell, what: str, level: float) -> Lines 
         return "M₁ − M₂", apart, steps[:7]
     error = math.sqrt(first.variance / first.n + second.variance / second.n)
     (df,), sign = test.df, "−" if what == "low" else "+"
-    t = shown(float(stdtrit(df, 0.5 + level / 2)), times=error)
+    t, of_t = student(df, level, times=error)
     made = (
         f"SE = √({shown(first.variance)} ÷ {first.n} + {shown(second.variance)} ÷ {second.n}) = {shown(error)}",
-        f"t({shown(df)}; {shown(0.5 + level / 2)}) = {t}",
+        of_t,
     )
     return f"M₁ − M₂ {sign} t × SE", f"{apart} {sign} {t} × {shown(error)}", (*steps[:-1], *made)
 

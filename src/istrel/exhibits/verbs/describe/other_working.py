@@ -6,6 +6,7 @@ import math
 
 import numpy as np
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.cells import INTERVALS, cell_of
@@ -20,8 +21,8 @@ from istrel.style.numbers import Kind
 
 def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
     """The working of the intraclass correlation, and of an end of its interval (Shrout & Fleiss 1979)."""
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    inside = grouping.codes == list(grouping.groups).index(found.group)
+    grouping, group = grouping_of(found.group, plan.groupings)
+    inside = grouping.codes == group
     numbers, persons = plan.data.numbers(found.variable), person_codes(plan.data)
     used = numbers.valid & inside & (persons >= 0)
     _, place = np.unique(persons[used], return_inverse=True)

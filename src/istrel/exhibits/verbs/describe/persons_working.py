@@ -14,7 +14,7 @@ from istrel.exhibits.verbs.describe.difference_lines import g_lines, p_lines
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference, Value
 from istrel.exhibits.verbs.describe.within import cells_between, seen_on
-from istrel.exhibits.verbs.sums_working import Lines, Sums
+from istrel.exhibits.verbs.sums_working import Lines, Sums, student
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.differences.common import GroupTest
@@ -63,8 +63,6 @@ def explain_persons_test(plan: DescribePlan, found: Difference, test: GroupTest,
 
 def explain_end_of_change(plan: DescribePlan, found: Difference, cell: Cell, *, low: bool) -> Working | None:
     """An end of the interval of a mean change; None for other measures of persons."""
-    from istrel.stats.special import stdtrit
-
     effect = found.effect
     measures = ("mean_difference", "d_z")
     x = None if effect is None or effect.measure not in measures or not found.paired else _changes(plan, found)
@@ -77,8 +75,8 @@ def explain_end_of_change(plan: DescribePlan, found: Difference, cell: Cell, *, 
         means = say("means_limit", value=cell, level=Cell(100 * effect.level, Kind.EDGE))
         return None if lines is None else Working(means, *lines)
     error, sign = sd / math.sqrt(n), "−" if low else "+"
-    t = shown(float(stdtrit(n - 1, 0.5 + effect.level / 2)), times=error)
-    made = f"SE = {shown(sd)} ÷ √({n}) = {shown(error)}", f"t({n - 1}; {shown(0.5 + effect.level / 2)}) = {t}"
+    t, of_t = student(n - 1, effect.level, times=error)
+    made = f"SE = {shown(sd)} ÷ √({n}) = {shown(error)}", of_t
     means = say("means_limit", value=cell, level=Cell(100 * effect.level, Kind.EDGE))
     return Working(means, f"M {sign} t × SE", f"{signed(mean)} {sign} {t} × {shown(error)}", (*steps, *made))
 
@@ -114,7 +112,7 @@ def _changes(plan: DescribePlan, found: Difference) -> Array | None:
     seen, by_rank = seen_on(subject, grouping, grouping.n_groups, persons, plan)
     if seen is None or by_rank or seen.doubled:
         return None
-    return seen.complete(np.array([list(grouping.groups).index(group) for group in found.between], np.intp))
+    return seen.complete(np.array([grouping.groups.index(group) for group in found.between], np.intp))
 
 
 def _between(plan: DescribePlan, found: Difference) -> tuple[Sums, Sums] | None:
@@ -129,7 +127,7 @@ def moments_between(plan: DescribePlan, found: Difference) -> tuple[Moments, lis
     if persons is None or found.between is None or found.paired:
         return None
     m = moments(cells_between(found.variable, grouping, grouping.n_groups, persons, plan))
-    places = [list(grouping.groups).index(group) for group in found.between]
+    places = [grouping.groups.index(group) for group in found.between]
     return m, [Sums(m.of(slice(place, place + 1))) for place in places]
 
 

@@ -11,13 +11,13 @@ from istrel.exhibits.verbs.describe.differences import true_groups
 from istrel.exhibits.verbs.describe.of_samples import share_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
-from istrel.exhibits.verbs.describe.weighted_working import error_lines
-from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.verbs.linearized_working import Linearized, linearized
+from istrel.exhibits.verbs.sums_working import Lines, student
 from istrel.exhibits.weights import weighted_moments_of
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.survey.differences import standardized_scores
-from istrel.stats.survey.means import WeightedMoments, t_quantile
+from istrel.stats.survey.means import WeightedMoments
 from istrel.style.numbers import Kind
 
 
@@ -26,7 +26,7 @@ def explain_of_sample(plan: DescribePlan, found: Difference, cell: Cell, what: s
     effect, grouping = found.effect, next(one for one in plan.groupings if one.names == found.grouping)
     if effect is None or found.between is None or what not in ("difference", "low", "high"):
         return None
-    places = [list(grouping.groups).index(group) for group in found.between]
+    places = [grouping.groups.index(group) for group in found.between]
     if effect.measure == "g_average_weighted":
         m = weighted_moments_of(found.variable, grouping, plan.data)
         lines = _of_means(m, places, what, effect.level, true_groups(grouping))
@@ -73,11 +73,10 @@ def _of_means(m: WeightedMoments, places: list[int], what: str, level: float, gr
     if what == "difference":
         return "(1 − 3 ÷ (4 × (n₁ + n₂) − 9)) × (M₁ − M₂) ÷ S", f"{factor} × {gap} ÷ {shown(average)}", steps
     scores, filled = standardized_scores(m, groups)
-    lines = error_lines(m.sample, scores, np.isin(m.codes, filled), ())
-    if lines is None:
+    found = linearized(m.sample, scores, np.isin(m.codes, filled), ())
+    if found is None:
         return None
-    error = math.sqrt(float(m.sample.variances(scores, np.where(np.isin(m.codes, filled), 0, -1), 1)[0]))
-    return _end(apart / average, f"{gap} ÷ {shown(average)}", error, lines, m.sample.df, level, what, steps, factor)
+    return _end(apart / average, f"{gap} ÷ {shown(average)}", found, m.sample.df, level, what, steps, factor)
 
 
 def _of_shares(m: WeightedMoments, places: list[int], what: str, level: float) -> Lines | None:
@@ -93,19 +92,17 @@ def _of_shares(m: WeightedMoments, places: list[int], what: str, level: float) -
         return "100 × (M₁ − M₂)", f"100 × {apart}", steps
     scores = np.where(m.codes == first, m.scores, 0.0) - np.where(m.codes == second, m.scores, 0.0)
     inside = np.isin(m.codes, places)
-    lines = error_lines(m.sample, scores, inside, ())
-    if lines is None:
+    found = linearized(m.sample, scores, inside, ())
+    if found is None:
         return None
-    error = math.sqrt(float(m.sample.variances(scores, np.where(inside, 0, -1), 1)[0]))
     value = float(m.mean[first] - m.mean[second])
-    return _end(value, apart, error, lines, m.sample.df, level, what, steps, "100")
+    return _end(value, apart, found, m.sample.df, level, what, steps, "100")
 
 
 def _end(
     value: float,
     apart: str,
-    error: float,
-    lines: Lines,
+    found: Linearized,
     df: float,
     level: float,
     what: str,
@@ -113,13 +110,7 @@ def _end(
     factor: str,
 ) -> Lines:
     """An end of an interval by Student's t, from the linearized error."""
-    t, sign = shown(t_quantile(df, level), times=error), "−" if what == "low" else "+"
-    _, filled, of_error = lines
-    made = (
-        f"d = {apart} = {shown(value)}",
-        *of_error,
-        f"SE = {filled} = {shown(error)}",
-        f"t({shown(df)}; {shown(0.5 + level / 2)}) = {t}",
-    )
+    (t, of_t), sign = student(df, level, times=found.error), "−" if what == "low" else "+"
+    made = (f"d = {apart} = {shown(value)}", *found.steps, found.step, of_t)
     said = f"{'100' if factor == '100' else 'J'} × (d {sign} t × SE)"
-    return said, f"{factor} × ({signed(value)} {sign} {t} × {shown(error)})", (*steps, *made)
+    return said, f"{factor} × ({signed(value)} {sign} {t} × {shown(found.error)})", (*steps, *made)

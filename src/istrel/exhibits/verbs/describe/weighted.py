@@ -17,8 +17,9 @@ from istrel.sentence.vocabulary import percentile_of
 from istrel.stats.estimates import Estimates, Undefined, estimates
 from istrel.stats.moments import few_values
 from istrel.stats.quantiles import EMPTY
+from istrel.stats.student import t_quantile
 from istrel.stats.survey.differences import NO_DF, NOT_WEIGHTED
-from istrel.stats.survey.means import WeightedMoments, t_quantile
+from istrel.stats.survey.means import WeightedMoments
 from istrel.stats.survey.selection import Spread
 
 Array = NDArray[np.float64]

@@ -10,18 +10,19 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.cases import Grouping
+from istrel.exhibits.cases import Grouping, grouping_of
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.other_working import working_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell
-from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines
+from istrel.exhibits.verbs.linearized_working import Linearized, linearized
+from istrel.exhibits.verbs.sums_working import Lines, student
 from istrel.exhibits.weights import spread_of, weighted_moments_of
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.sentence.vocabulary import percentile_of
+from istrel.stats.student import t_quantile
 from istrel.stats.survey.distribution import NEAR
 from istrel.stats.survey.means import WeightedMoments
-from istrel.stats.survey.sample import Sample
 from istrel.stats.survey.selection import Spread
 
 Floats = NDArray[np.float64]
@@ -73,8 +74,7 @@ class Weighed:
 
 def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
     """The working of a statistic of a weighted sample; None for designs of many strata, and where there is none."""
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    place, key = list(grouping.groups).index(found.group), cell.statistic
+    (grouping, place), key = grouping_of(found.group, plan.groupings), cell.statistic
     m = weighted_moments_of(found.variable, grouping, plan.data)
     inside = m.codes == place
     if not inside.any():
@@ -110,21 +110,22 @@ def _shape(mine: Weighed) -> Lines:
 
 def _error(mine: Weighed) -> Lines | None:
     """The linearized error of a mean."""
-    return error_lines(mine.m.sample, mine.m.scores, mine.m.codes == mine.place, mine.mean_steps)
+    found = _linearized(mine)
+    return None if found is None else (found.formula, found.filled, found.steps)
+
+
+def _linearized(mine: Weighed) -> Linearized | None:
+    return linearized(mine.m.sample, mine.m.scores, mine.m.codes == mine.place, mine.mean_steps)
 
 
 def _limit(mine: Weighed) -> Lines | None:
-    from istrel.stats.special import stdtrit
-
-    lines, m = _error(mine), mine.m
-    if lines is None:
+    found = _linearized(mine)
+    if found is None:
         return None
-    _, filled, steps = lines
-    confidence = mine.plan.request.settings["confidence"]
-    error, df = math.sqrt(float(m.variance_of_mean[mine.place])), m.sample.df
-    t, sign = shown(float(stdtrit(df, (1 + confidence) / 2)), times=error), "−" if mine.key == "ci_low" else "+"
-    made = (f"SE = {filled} = {shown(error)}", f"t({shown(df)}; {shown((1 + confidence) / 2)}) = {t}")
-    return f"M {sign} t × SE", f"{shown(mine.mean)} {sign} {t} × {shown(error)}", (*steps, *made)
+    sign, error = "−" if mine.key == "ci_low" else "+", found.error
+    t, of_t = student(mine.m.sample.df, mine.plan.request.settings["confidence"], times=error)
+    steps = (*found.steps, found.step, of_t)
+    return f"M {sign} t × SE", f"{shown(mine.mean)} {sign} {t} × {shown(error)}", steps
 
 
 def _in_order(mine: Weighed) -> Lines | None:
@@ -165,14 +166,12 @@ def quantile_lines(values: Floats, weights: Floats, share: float) -> Lines:
 
 
 def _spread(mine: Weighed) -> tuple[Grouping, Spread]:
-    grouping = next(one for one in mine.plan.groupings if mine.found.group in one.groups)
+    grouping, _ = grouping_of(mine.found.group, mine.plan.groupings)
     return grouping, spread_of(mine.found.variable, grouping, mine.plan.data)
 
 
 def _of_median(mine: Weighed) -> Lines | None:
     """Where the distribution reaches a half and t errors of that share (Woodruff 1952)."""
-    from istrel.stats.special import stdtrit
-
     (grouping, spread), m, place = _spread(mine), mine.m, mine.place
     confidence = mine.plan.request.settings["confidence"]
     values, weights = spread.group(place)
@@ -180,43 +179,23 @@ def _of_median(mine: Weighed) -> Lines | None:
     at_most = float(weights[values <= median].sum() / weights.sum())
     inside = m.codes == place
     scores = np.where(inside, m.sample.weights * ((m.values <= median) - at_most) / m.sums[place], 0.0)
-    lines = error_lines(m.sample, scores, inside, ())
-    if lines is None:
+    found = linearized(m.sample, scores, inside, ())
+    if found is None:
         return None
-    _, filled, steps = lines
-    error = math.sqrt(float(m.sample.variances(scores, np.where(inside, 0, -1), 1)[0]))
-    sign = "−" if mine.key.endswith("_low") else "+"
-    t = float(stdtrit(m.sample.df, (1 + confidence) / 2))
-    share = 0.5 - t * error if sign == "−" else 0.5 + t * error
+    sign, error = "−" if mine.key.endswith("_low") else "+", found.error
+    t, of_t = student(m.sample.df, confidence)
+    reach = t_quantile(m.sample.df, confidence) * error
+    share = 0.5 - reach if sign == "−" else 0.5 + reach
     said = (
         f"Mdn = {shown(median)}",
         say("step_share_upto_median", value=shown(at_most)),
-        *steps,
-        f"SE = {filled} = {shown(error)}",
-        f"t({shown(m.sample.df)}; {shown((1 + confidence) / 2)}) = {shown(t)}",
-        f"q = 0.5 {sign} {shown(t)} × {shown(error)} = {shown(share)}",
+        *found.steps,
+        found.step,
+        of_t,
+        f"q = 0.5 {sign} {t} × {shown(error)} = {shown(share)}",
     )
     formula, value, found_at = quantile_lines(values, weights, share)
     return formula, value, (*said, *found_at[1:])
-
-
-def error_lines(sample: Sample, scores: Floats, used: NDArray[np.bool_], before: tuple[Line, ...]) -> Lines | None:
-    """A linearized error: what the scores of clusters add up to, stratum by stratum; None of many strata, and lonely ones."""
-    inside = used & (sample.clusters >= 0)
-    strata = sample.sizes.size
-    if strata > MOST_GROUPS or sample.lonely:
-        return None
-    z = np.bincount(sample.clusters[inside], scores[inside], minlength=sample.strata.size)
-    steps: list[Line] = [*before, say("step_scores_of_rows" if sample.each else "step_scores_of_clusters")]
-    parts = []
-    for stratum in range(strata):  # over strata, not cases
-        mine = z[sample.strata == stratum]
-        c, squares = mine.size, math.fsum(((mine - mine.mean()) ** 2).tolist())
-        letter = SMALL[stratum] if strata > 1 else ""
-        steps += [f"c{letter} = {c}", f"Σ(z − z̄)²{letter} = {shown(squares)}"]
-        parts.append(f"{c} ÷ ({c} − 1) × {shown(squares)}")
-    formula = "√(c ÷ (c − 1) × Σ(z − z̄)²)" if strata == 1 else say("formula_error_of_strata")
-    return formula, f"√({' + '.join(parts)})", tuple(steps)
 
 
 OF_WEIGHTS: dict[str, Callable[[Weighed], Lines | None]] = {

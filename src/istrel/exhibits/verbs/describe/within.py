@@ -16,6 +16,7 @@ from istrel.stats.differences import means, paired, ranks
 from istrel.stats.differences.common import FEW_GROUPS, Effect, GroupTest
 from istrel.stats.estimates import Undefined, undefined
 from istrel.stats.grouping import Arranged, arrange
+from istrel.stats.student import t_quantile
 
 Array = NDArray[np.float64]
 ONLY_OF_MEANS = undefined("only_of_mean_changes")
@@ -216,14 +217,12 @@ def _place(grouping: Grouping, place: int, time: float | str, side: float | str)
 
 
 def _difference_in_changes(changes: list[Array], confidence: float) -> Compared:
-    from istrel.stats.special import stdtrit
-
     values, codes = np.concatenate(changes), np.repeat(np.arange(2), [one.size for one in changes])
     test = means.welch(moments.moments(arrange(values, codes, np.ones(values.size, bool), 2)))
     if isinstance(test.statistic, Undefined):
         return Compared(Effect("difference_in_changes", test.statistic), test, None, values.size, paired=True)
     value = float(changes[0].mean() - changes[1].mean())
     error = float(np.sqrt(sum(one.var(ddof=1) / one.size for one in changes)))
-    reach = float(stdtrit(test.df[0], 0.5 + confidence / 2)) * error
+    reach = t_quantile(test.df[0], confidence) * error
     effect = Effect("difference_in_changes", value, value - reach, value + reach, None, confidence)
     return Compared(effect, test, None, values.size, paired=True)

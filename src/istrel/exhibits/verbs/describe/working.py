@@ -9,6 +9,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.shared import arranged, moments_of
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.cells import cell_of, row_key
@@ -29,6 +30,7 @@ from istrel.exhibits.verbs.sums_working import (
     mean_steps,
     sd_lines,
     skewness_lines,
+    student,
     variance_lines,
 )
 from istrel.exhibits.wording import titled
@@ -116,8 +118,7 @@ def _stands_at(found: MeasuredCell, cell: Cell) -> bool:
 
 
 def _parts(plan: DescribePlan, cell: MeasuredCell) -> Parts:
-    grouping = next(one for one in plan.groupings if cell.group in one.groups)
-    place = list(grouping.groups).index(cell.group)
+    grouping, place = grouping_of(cell.group, plan.groupings)
     cells = arranged(cell.variable, grouping, plan.data).only(place)
     m = moments_of(cell.variable, grouping, plan.data).of(slice(place, place + 1))
     sizes = np.array([int(grouping.sizes[place])])
@@ -165,14 +166,12 @@ def _se(parts: Parts, _: str) -> Lines:
 
 
 def _interval(parts: Parts, key: str) -> Lines:
-    from istrel.stats.special import stdtrit
-
     confidence = parts.plan.request.settings["confidence"]
-    se, t = parts.of("se"), float(stdtrit(parts.n - 1, (1 + confidence) / 2))
-    factor = shown(t, times=se)
+    se = parts.of("se")
+    factor, of_t = student(parts.n - 1, confidence, times=se)
     sign = "−" if key == "ci_low" else "+"
     _, filled, steps = _se(parts, "")
-    made = (f"SE = {filled} = {shown(se)}", f"t({parts.n - 1}; {shown((1 + confidence) / 2)}) = {factor}")
+    made = (f"SE = {filled} = {shown(se)}", of_t)
     return f"M {sign} t × SE", f"{shown(parts.of('mean'))} {sign} {factor} × {shown(se)}", (*steps, *made)
 
 

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
-from istrel.exhibits.cases import Grouping
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.adjusted_working import explain_adjusted
 from istrel.exhibits.verbs.relate.compared import rated
@@ -139,7 +139,7 @@ def explain_agreement(found: RelateCell, cell: Cell, plan: RelatePlan) -> Workin
     """n, how many agree, kappa, the mean difference and the limits of agreement; None for intraclass coefficients' ends."""
     a, b = plan.subjects
     names = {"a": titled(plan.data.variable(a)), "b": titled(plan.data.variable(b))}
-    table, x, y = rated(a, b, *_place_of(found, plan), plan)
+    table, x, y = rated(a, b, *grouping_of(found.group, plan.groupings), plan)
     if cell.column == "n":
         n = int(table.sum()) if table is not None else x.size
         return Working(say("means_n_of_both", value=cell, **names), "n", shown(n))
@@ -160,11 +160,6 @@ def explain_agreement(found: RelateCell, cell: Cell, plan: RelatePlan) -> Workin
     if cell.column in ("icc_a1", "icc_c1"):
         return Working(say("means_icc_of_two", value=cell, **names), *_icc(x, y, absolute=cell.column == "icc_a1"))
     return None if make is None else Working(say(f"means_{cell.column}", value=cell, **names), *make(x - y))
-
-
-def _place_of(found: RelateCell, plan: RelatePlan) -> tuple[Grouping, int]:
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    return grouping, list(grouping.groups).index(found.group)
 
 
 def _kappa(table: NDArray[np.int64], column: str, *, ordered: bool) -> Lines | None:

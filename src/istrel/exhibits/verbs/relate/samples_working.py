@@ -7,17 +7,19 @@ import math
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.text import Cell, say
-from istrel.exhibits.verbs.describe.weighted_working import error_lines
+from istrel.exhibits.verbs.linearized_working import Linearized, linearized
 from istrel.exhibits.verbs.relate.compute import in_all_rows, part_of
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
 from istrel.exhibits.verbs.relate.typeset import row_key
-from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.verbs.sums_working import student
 from istrel.exhibits.weights import sample_in
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown, signed
-from istrel.stats.survey.means import t_quantile, weighted_moments
+from istrel.stats.student import t_quantile
+from istrel.stats.survey.means import weighted_moments
 from istrel.style.numbers import Kind
 
 Floats = NDArray[np.float64]
@@ -40,8 +42,8 @@ def explain_of_sample(plan: RelatePlan, result: RelateResult, cell: Cell) -> Wor
 
 
 def _in_sample(name: str, found: RelateCell, plan: RelatePlan) -> tuple[Floats, NDArray[np.bool_]]:
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    part = part_of(grouping.codes, list(grouping.groups).index(found.group), plan)
+    grouping, place = grouping_of(found.group, plan.groupings)
+    part = part_of(grouping.codes, place, plan)
     return in_all_rows(name, part, plan)
 
 
@@ -91,28 +93,23 @@ def _pair(pair: Pair, found: RelateCell, cell: Cell, plan: RelatePlan, what: str
     z = np.zeros(x.size)
     u, v = a / math.sqrt(first / whole), b / math.sqrt(second / whole)
     z[use] = w / whole * (u * v - r * (u**2 + v**2) / 2)
-    lines = error_lines(sample, z, use, (*steps, f"r = {filled} = {shown(r)}"))
-    return None if lines is None else _by_t(r, lines, z, use, cell, plan, what)
+    made = linearized(sample, z, use, (*steps, f"r = {filled} = {shown(r)}"))
+    return None if made is None else _by_t(r, made, sample.df, cell, plan.request.settings["confidence"], what)
 
 
-def _by_t(
-    r: float, lines: Lines, z: Floats, use: NDArray[np.bool_], cell: Cell, plan: RelatePlan, what: str
-) -> Working | None:
+def _by_t(r: float, found: Linearized, df: float, cell: Cell, level: float, what: str) -> Working | None:
     """The p, or an end of the interval, by Student's t of the linearized error."""
-    _, filled, steps = lines
-    sample, level = sample_in(plan.data), plan.request.settings["confidence"]
-    error, df = math.sqrt(float(sample.variances(z, np.where(use, 0, -1), 1)[0])), sample.df
+    error = found.error
     if not df > 0 or not error > 0:
         return None
-    steps = (*steps, f"SE = {filled} = {shown(error)}")
+    steps = (*found.steps, found.step)
     if what == "p":
         t = r / error
         made = (f"t = {signed(r)} ÷ {shown(error)} = {shown(t)}", f"df = {shown(df)}", say("step_student"))
         means = say("means_p_of_pair", value=cell)
         return Working(means, "2 × T(−|t|; df)", f"2 × T({shown(-abs(t))}; {shown(df)})", (*steps, *made))
-    t, sign = t_quantile(df, level), "−" if what == "low" else "+"
-    means = say("means_limit", value=cell, level=Cell(100 * level, Kind.EDGE))
-    if abs(r + (-t * error if what == "low" else t * error)) > 1:
+    sign, reach = "−" if what == "low" else "+", t_quantile(df, level) * error
+    if abs(r + (-reach if what == "low" else reach)) > 1:
         return None
-    steps = (*steps, f"t({shown(df)}; {shown(0.5 + level / 2)}) = {shown(t)}")
-    return Working(means, f"r {sign} t × SE", f"{signed(r)} {sign} {shown(t)} × {shown(error)}", steps)
+    (t_, of_t), means = student(df, level), say("means_limit", value=cell, level=Cell(100 * level, Kind.EDGE))
+    return Working(means, f"r {sign} t × SE", f"{signed(r)} {sign} {t_} × {shown(error)}", (*steps, of_t))

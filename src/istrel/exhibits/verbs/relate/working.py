@@ -7,6 +7,7 @@ import math
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.cases import grouping_of
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.relate.agreement_words import agreement_row
@@ -83,8 +84,8 @@ def _is_at(row: str, of: str, pair: Pair, found: RelateCell) -> bool:
 
 
 def _part(found: RelateCell, plan: RelatePlan) -> Part:
-    grouping = next(one for one in plan.groupings if found.group in one.groups)
-    return part_of(grouping.codes, list(grouping.groups).index(found.group), plan)
+    grouping, place = grouping_of(found.group, plan.groupings)
+    return part_of(grouping.codes, place, plan)
 
 
 def _measure(name: str, found: RelateCell, cell: Cell, plan: RelatePlan) -> Working:
