@@ -18,7 +18,7 @@ from numpy.typing import NDArray
 
 from istrel.data.reading.numbers import SAMPLE, Marks, Mask, Read, decided, limits_in, tidied
 from istrel.data.reading.patterns import LETTER, OF_A_UNIT
-from istrel.data.units import known_units, unit_as_printed
+from istrel.data.units import known_units, unit_as_printed, without_unit
 from istrel.english import English, english, numeral
 
 MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE, FEWEST_BARE = 0.1, 0.7, 4, 3  # of different numbers
@@ -26,6 +26,7 @@ COIN = r"(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|[Kk]r\.?|zł|Rs
 SCALES = {"Tsd": 1e3, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "mrd": 1e9, "bn": 1e9}
 CLOSE_SCALES = {"k": 1e3, "K": 1e3, "M": 1e6}  # with a space before they are units
 COIN_SCALES = {"m": 1e6, "b": 1e9, "B": 1e9}  # after an amount of money alone
+MOST_LIMITS = 10_000  # different words: more are not looked through one by one
 OF_ORDER = frozenset(("st", "nd", "rd", "th", "er", "ème", "º"))  # “5th” names a class
 DECORATED = (
     r"^(?P<about>[~≈]|(?:ca|approx|aprox|env|about|around|circa|etwa|ungefähr|rund|environ)\.? )? ?"
@@ -131,6 +132,8 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
     found = parted(plain)
     unit = next((name for name, _ in found.units().most_common(1)), "")
     fits = _fits(found, unit)
+    if unit and not fits.all() and len(words) <= MOST_LIMITS:  # “<5 min” is a limit as “<5” is
+        limits = limits | (~fits & limits_in(pa.array([without_unit(str(word), unit) for word in plain.to_pylist()])))
     if not fits.any():
         return Read(np.zeros(len(words)), np.zeros(len(words), bool), limits)
     brackets = found.has("open") & found.has("close")

@@ -27,6 +27,7 @@ from istrel.data.screening.finding import (
 )
 from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
+from istrel.data.units import without_unit
 from istrel.english import english
 
 SIGNS = frozenset("+-")  # beside each other: two strands, two results
@@ -178,7 +179,7 @@ def _unread(look: Look) -> Iterator[Finding]:
 def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: str) -> tuple[Remedy, ...]:
     """Read what has the other decimal mark, take limits for what they are, and the rest is missing."""
     limits = (
-        {text: limit for text in texts if (limit := limit_of(text, decimal)) is not None}
+        {text: limit for text in texts if (limit := limit_of(without_unit(text, column.unit), decimal)) is not None}
         if column.kind is Kind.NUMBER
         else {}
     )
