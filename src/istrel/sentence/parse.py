@@ -3,14 +3,11 @@
 from __future__ import annotations
 
 import pickle
-import sys
 from dataclasses import replace
 from functools import cache
-from hashlib import sha256
 from pathlib import Path
 from typing import Any, cast
 
-import platformdirs
 from lark import Lark, Token, Transformer, Tree
 from lark import __version__ as lark_version
 from lark.exceptions import UnexpectedInput, VisitError
@@ -37,6 +34,7 @@ from istrel.data.formula.tree import (
     is_condition,
 )
 from istrel.english import english
+from istrel.kept import kept_at
 from istrel.problem import Problem
 from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
@@ -130,7 +128,7 @@ def grammar() -> Lark:
     text = Path(__file__).with_name("sentence.lark").read_text(encoding="utf-8")
     text = text.replace("@VERBS@", "|".join(VERBS)).replace("@FORMS@", "|".join(FORMS).replace(" ", r"\s+"))
     try:
-        return _built(text, _kept_at(text))
+        return _built(text, str(kept_at("grammar", text, lark_version)))
     except (OSError, pickle.PickleError, EOFError):
         return _built(text, "")
 
@@ -138,14 +136,6 @@ def grammar() -> Lark:
 def _built(text: str, kept: str) -> Lark:
     starts = ["sentence", "condition", "expression"]
     return Lark(text, parser="lalr", start=starts, lexer="contextual", keep_all_tokens=False, cache=kept or False)
-
-
-def _kept_at(text: str) -> str:
-    """Where this grammar is kept: a file of the user's own, by the grammar's mark and the versions of what reads it."""
-    mark = sha256("\n".join((text, lark_version, sys.version)).encode()).hexdigest()[:16]
-    folder = Path(platformdirs.user_cache_dir("istrel"))
-    folder.mkdir(parents=True, exist_ok=True)
-    return str(folder / f"grammar-{mark}")
 
 
 def _literal(token: Token, *, negative: bool = False) -> Literal:

@@ -201,9 +201,9 @@ def _under(plain: pa.Array, decimal: str) -> tuple[NDArray[np.float64], Mask]:
     ways = (*(rf"[1-9][0-9]{{0,2}}({sign}[0-9]{{3}})+" for sign in (group, *GROUPS)), *(LAKHS if group == "," else ()))
     whole = "|".join(("[0-9]+", *ways))
     number = rf"[+-]?((({whole})({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
-    read = np.asarray(pc.match_substring_regex(plain, f"^{number}$"))
+    reads = pc.match_substring_regex(plain, f"^{number}$")
     bare = pc.replace_substring_regex(plain, f"[{group}{''.join(GROUPS)}]", "")
     bare = pc.replace_substring(bare, decimal, ".") if decimal != "." else bare
-    bare = pc.if_else(pa.array(read), pc.replace_substring_regex(bare, r"^\+", ""), "0")
+    bare = pc.if_else(reads, pc.replace_substring_regex(bare, r"^\+", ""), "0")
     values: Any = np.asarray(bare.cast(pa.float64()))
-    return values, read
+    return values, np.asarray(reads)

@@ -21,7 +21,6 @@ from istrel.problem import Problem
 from istrel.sentence import parse_expression
 from istrel.study.codebooks.by_hand import Line, tidied_values
 from istrel.study.codebooks.csv_on_the_web import is_metadata, lines_of_metadata
-from istrel.study.codebooks.ddi import lines_of_ddi
 from istrel.study.codebooks.own import HEADS, ROWS, lines_of_csv
 from istrel.study.codebooks.table_schema import lines_of_package
 from istrel.study.codebooks.value_words import parse_values
@@ -132,6 +131,8 @@ def lines_in(text: str, names: tuple[str, ...]) -> Iterator[Line]:
     plain = text.removeprefix("\ufeff")
     start = plain.lstrip()[:1]
     if start == "<":
+        from istrel.study.codebooks.ddi import lines_of_ddi
+
         return lines_of_ddi(plain, names)
     if start not in ("{", "["):
         return lines_of_csv(plain, names)
