@@ -9,7 +9,7 @@ from collections.abc import Callable
 from functools import partial
 from typing import TYPE_CHECKING, Any
 
-from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from PySide6.QtCore import QObject, QThreadPool, Signal
 
 from istrel.problem import Problem
 
@@ -70,7 +70,7 @@ class Background(QObject):
         run = partial(work, self._watch(token)) if watched else work
         job = Job(key, run, done, failed, token)
         self._running[id(job)] = key, words
-        self._pool.start(Runner(job, self._finished))
+        self._pool.start(partial(_carry, job, self._finished))
         self._tell()
 
     def _watch(self, token: Token) -> Watch:
@@ -137,22 +137,15 @@ class Job:
         self.outcome: Any = None
 
 
-class Runner(QRunnable):
-    """Carries one job on a thread of the pool."""
+def _carry(job: Job, finished: Any) -> None:
+    """Do a job, on a thread of the pool, and tell that it is done."""
+    if not job.token.cancelled:
+        try:
+            job.outcome = job.work()
+        except Problem as problem:
+            job.outcome = problem
+        except Exception as fault:
+            from istrel.fault import told
 
-    def __init__(self, job: Job, finished: Any) -> None:
-        super().__init__()
-        self._job, self._signal = job, finished
-
-    def run(self) -> None:
-        job = self._job
-        if not job.token.cancelled:
-            try:
-                job.outcome = job.work()
-            except Problem as problem:
-                job.outcome = problem
-            except Exception as fault:
-                from istrel.fault import told
-
-                job.outcome = Problem(told(fault))
-        self._signal.emit(job)
+            job.outcome = Problem(told(fault))
+    finished.emit(job)

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QFrame
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.reading import READING, cancel
-from istrel.app.widgets.simple import button, label, row
+from istrel.app.widgets.simple import button, label, passing, row
 from istrel.app.words import retold, tr
 from istrel.english import english
 
@@ -77,7 +77,7 @@ class CasesLine(QFrame):
 
         if not self._model.is_open:
             return
-        menu = QMenu(self)
+        menu = passing(QMenu(self))
         for source in self._model.study.sources:
             entry = menu.addAction(source.name)
             entry.setCheckable(True)

@@ -13,6 +13,7 @@ from istrel.app.actions import Action
 from istrel.app.background import Background
 from istrel.app.bridge import StudyModel
 from istrel.app.keeping import Keeping
+from istrel.app.widgets.simple import passing
 from istrel.app.words import LANGUAGES, tr
 
 SPOKEN: dict[str, str] = {"": preferences.LOOKS[""], **LANGUAGES}
@@ -24,7 +25,6 @@ class Comfort(QObject):
     def __init__(self, model: StudyModel, keeping: Keeping, background: Background) -> None:
         super().__init__(model)
         self._model, self._keeping, self._background = model, keeping, background
-        self._menu: QMenu | None = None
 
     def actions(self) -> tuple[Action, ...]:
         """Every look, size and language."""
@@ -63,7 +63,7 @@ class Comfort(QObject):
 
     def offer(self, under: QPushButton) -> None:
         """All choices in a menu under a button."""
-        menu = self._menu = QMenu(under)
+        menu = passing(QMenu(under))
         for look, words in preferences.LOOKS.items():
             self._add(menu, tr("Look: {words}", words=tr(words)), "look", look, chosen=look == preferences.look())
         menu.addSeparator()

@@ -14,7 +14,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, NamedTuple
 
 from istrel.commands.common import DONE, NOT_HELD, write
-from istrel.machine import has_display
+from istrel.machine import has_display, memory, most_kept
 from istrel.version import VERSION
 
 if TYPE_CHECKING:
@@ -83,6 +83,8 @@ def looked_at() -> Iterator[Line]:
     yield from _modules()
     yield _fonts()
     yield Line("a display", "one" if has_display() else "none; the window needs one, “istrel make” does not")
+    room, kept = memory() // 2**20, most_kept() // 2**20
+    yield Line("memory", f"{room:,} MB; {kept:,} MB at most are kept for the next sentence (ISTREL_MOST_KEPT)")
     yield _state()
 
 

@@ -1,47 +1,73 @@
-"""What is made once for one version of the data and serves every exhibit of it, under a bound of memory."""
+"""What is made once for one version of the data and serves every exhibit of it; one bound of memory for all versions together."""
 
 from __future__ import annotations
 
 from collections import OrderedDict
 from collections.abc import Callable, Hashable
-from threading import Lock
-from typing import Any, TypeVar
+from itertools import count
+from threading import RLock
+from typing import Any, NamedTuple, TypeVar
 from weakref import WeakKeyDictionary
 
 from istrel.data.dataset import Dataset
+from istrel.machine import most_kept
 
+MOST_ENTRIES = 400  # of small data the bytes say little of what stands with them
 Made = TypeVar("Made")
-MOST_BYTES = 768 * 2**20
+
+
+class Entry(NamedTuple):
+    """Something made: what it is, how many bytes it holds, and when it was last asked for."""
+
+    made: Any
+    size: int
+    asked: int
 
 
 class Store:
-    """Results by key, the least recently used let go when they are more than the bound."""
+    """Results by key, the one that was asked for longest ago first."""
 
-    def __init__(self, most_bytes: int = MOST_BYTES) -> None:
-        self._most = most_bytes
-        self._made: OrderedDict[Hashable, tuple[Any, int]] = OrderedDict()
-        self._bytes = 0
-        self._lock = Lock()
+    def __init__(self) -> None:
+        self.entries: OrderedDict[Hashable, Entry] = OrderedDict()
+
+    @property
+    def size(self) -> int:
+        return sum(entry.size for entry in self.entries.values())
 
     def once(self, key: Hashable, make: Callable[[], Made], size: Callable[[Made], int]) -> Made:
         """What `make` gives, made when it is first asked for; `size` says how many bytes it holds."""
-        with self._lock:
-            if key in self._made:
-                self._made.move_to_end(key)
-                found: Made = self._made[key][0]
+        with _LOCK:
+            if key in self.entries:
+                self.entries[key] = self.entries[key]._replace(asked=next(_ASKED))
+                self.entries.move_to_end(key)
+                found: Made = self.entries[key].made
                 return found
         made = make()
-        with self._lock:
-            if key not in self._made:
-                self._made[key] = made, size(made)
-                self._bytes += self._made[key][1]
-            while self._bytes > self._most and len(self._made) > 1:
-                _, (_, let_go) = self._made.popitem(last=False)
-                self._bytes -= let_go
+        with _LOCK:
+            if key not in self.entries:
+                self.entries[key] = Entry(made, size(made), next(_ASKED))
+                _let_go(most_kept())
         return made
 
 
+_LOCK = RLock()  # of a thread: what goes while it is held may take stores with it
+_ASKED = count()
 _STORES: WeakKeyDictionary[Dataset, Store] = WeakKeyDictionary()
+
+
+def _let_go(most: int) -> None:
+    """Of all stores the entries that were asked for longest ago, until what is left is within the bounds, or is one."""
+    stores = [store for store in _STORES.values() if store.entries]
+    held = sum(store.size for store in stores)
+    left = sum(len(store.entries) for store in stores)
+    while left > 1 and (held > most or left > MOST_ENTRIES):
+        oldest = min((store for store in stores if store.entries), key=lambda store: _first(store).asked)
+        held -= oldest.entries.popitem(last=False)[1].size
+        left -= 1
+
+
+def _first(store: Store) -> Entry:
+    return next(iter(store.entries.values()))
 
 
 def made_of(data: Dataset, key: Hashable, make: Callable[[], Dataset]) -> Dataset:
@@ -56,4 +82,5 @@ def made_of(data: Dataset, key: Hashable, make: Callable[[], Dataset]) -> Datase
 
 def store_of(data: Dataset) -> Store:
     """The store of one version of the data; it goes with it, so it never answers for another."""
-    return _STORES.setdefault(data, Store())
+    with _LOCK:
+        return _STORES.setdefault(data, Store())

@@ -1,19 +1,11 @@
-"""Exhibits made once per version of their source: the one cache of exhibits, which never answers for another version."""
+"""Exhibits made once per version of their source: the one way to them, which never answers for another version."""
 
 from __future__ import annotations
 
-from collections import OrderedDict
-from threading import Lock
-
-from istrel.data.dataset import Dataset
 from istrel.exhibits.make import Exhibit, make_exhibit
 from istrel.sentence.request import Request
 from istrel.study.parts import Kept
 from istrel.study.study import Study, StudySource
-
-MOST = 200
-_made: OrderedDict[tuple[int, Request, str], tuple[Dataset, Exhibit]] = OrderedDict()
-_lock = Lock()
 
 
 def exhibit_of(request: Request, source: StudySource) -> Exhibit:
@@ -24,18 +16,11 @@ def exhibit_of(request: Request, source: StudySource) -> Exhibit:
     Problem
         As `make_exhibit`.
     """
-    data = source.data
-    key = (id(data), request, repr(source.standing))
-    with _lock:
-        found = _made.get(key)
-        if found is not None and found[0] is data:
-            _made.move_to_end(key)
-            return found[1]
-    exhibit = make_exhibit(request, data, source.standing)
-    with _lock:
-        _made[key] = data, exhibit
-        while len(_made) > MOST:
-            _made.popitem(last=False)
+    data, standing, exhibits = source.data, repr(source.standing), source.made.exhibits
+    exhibit = exhibits.get(data, request, standing)
+    if exhibit is None:
+        exhibit = make_exhibit(request, data, source.standing)
+        exhibits.put(data, request, standing, exhibit)
     return exhibit
 
 

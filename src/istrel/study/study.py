@@ -21,6 +21,7 @@ from istrel.sentence.request import Request
 from istrel.stats.distinct import distinct_values
 from istrel.study.parts import Kept, Part
 from istrel.study.recipes import Recipe
+from istrel.study.remembered import Remembered
 
 FIRST = "s1"
 
@@ -33,6 +34,7 @@ class Made:
     corrected: tuple[Any, Table] | None = None
     aside: tuple[Any, Any] | None = None
     data: Dataset | None = None
+    exhibits: Remembered = field(default_factory=Remembered)
 
 
 @dataclass(frozen=True, eq=False)

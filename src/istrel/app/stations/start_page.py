@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QMenu, QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
-from istrel.app.widgets.simple import button, column, label, row, serif_label
+from istrel.app.widgets.simple import button, column, label, passing, row, serif_label
 from istrel.app.words import tr
 
 MOST_ROWS, MOST_COLUMNS, MOST_STUDIES, MOST_OFFERED = 7, 10, 4, 40
@@ -109,7 +109,7 @@ class StartPage(QWidget):
         """Studies of longer ago, those that nobody named among them."""
         from istrel.study.places import called
 
-        menu = QMenu(self)
+        menu = passing(QMenu(self))
         for path in paths:
             menu.addAction(called(path), partial(self.path_wanted.emit, str(path))).setToolTip(str(path))
         menu.popup(self.others_button.mapToGlobal(self.others_button.rect().bottomLeft()))

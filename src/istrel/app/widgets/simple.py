@@ -6,7 +6,7 @@ from collections.abc import Callable
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QFontMetricsF, QPainter, QPaintEvent
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QLayout, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QLayout, QMenu, QPushButton, QVBoxLayout, QWidget
 
 from istrel.app import theme
 
@@ -57,6 +57,12 @@ def button(text: str, name: str, call: Callable[[], object], *, tip: str = "") -
     made.setToolTip(tip)
     made.clicked.connect(lambda _checked=False: call())
     return made
+
+
+def passing(menu: QMenu) -> QMenu:
+    """A menu that is made anew each time it is wanted: it goes when it is left, so that long use gathers none."""
+    menu.aboutToHide.connect(menu.deleteLater)
+    return menu
 
 
 def box(name: str = "") -> QFrame:

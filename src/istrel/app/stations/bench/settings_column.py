@@ -8,12 +8,11 @@ from functools import partial
 from typing import Any
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QHBoxLayout, QMenu, QPushButton, QScrollArea, QSlider, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
-from istrel.app.widgets.simple import box, button, clear, column, label, row
+from istrel.app.widgets.simple import box, button, clear, column, label, passing, row
 from istrel.app.words import tr
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.count.resolve import ABOUT_CLASSES, CountPlan
@@ -22,6 +21,7 @@ from istrel.sentence.request import Request
 from istrel.sentence.settings import fitting_offers, fitting_settings
 from istrel.sentence.vocabulary import ON_BUTTONS, SETTINGS, STATISTICS, Setting
 
+Offer = Callable[[QPushButton], None]
 SLIDER_STEPS, SLIDER_FACTOR = 50, 5.0  # from a fifth of the bandwidth to five times it
 
 
@@ -130,16 +130,18 @@ class SettingsColumn(QWidget):
             self._shown = ()
             self.request_changed.emit(changed)
 
-        menu = QMenu(self)
         options = fitting_offers(setting, request.place._replace(form=form))
         if setting.usual is None and None not in options:
             options = {None: setting.usual_words(form), **options}
-        for value, text in options.items():
-            action = QAction(tr(text), menu)
-            action.triggered.connect(lambda _=False, v=value: choose(v))
-            menu.addAction(action)
+
+        def offer(under: QPushButton) -> None:
+            menu = passing(QMenu(self))
+            for value, text in options.items():
+                menu.addAction(tr(text), partial(choose, value))
+            menu.popup(under.mapToGlobal(under.rect().bottomLeft()))
+
         now = request.settings[setting.name]
-        self._line(tr(setting.words).replace("*", ""), tr(options.get(now, str(now))), menu, setting)
+        self._line(tr(setting.words).replace("*", ""), tr(options.get(now, str(now))), offer, setting)
 
     def _slider(self, request: Request) -> None:
         """The bandwidth, dragged: in the middle the rule's own, to the left rougher, to the right smoother."""
@@ -163,17 +165,17 @@ class SettingsColumn(QWidget):
         self._body.addWidget(slider)
         self._body.addWidget(says)
 
-    def _line(self, words: str, value: str, menu: QMenu | None, setting: Setting | None = None) -> None:
+    def _line(self, words: str, value: str, offer: Offer | None, setting: Setting | None = None) -> None:
         name = label(words)
-        show: Callable[[], object] = (
-            (lambda: menu.popup(chooser.mapToGlobal(chooser.rect().bottomLeft()))) if menu else (lambda: None)
-        )
         chooser = button(
-            f"{value} ▾" if menu else value, "choice", show, tip=tr(setting.meaning) if setting else f"{words}: {value}"
+            f"{value} ▾" if offer else value,
+            "choice",
+            lambda: offer(chooser) if offer else None,
+            tip=tr(setting.meaning) if setting else f"{words}: {value}",
         )
         chooser.setStyleSheet("font-weight: bold; padding: 2px 0;")
         chooser.setMaximumWidth(ROOM)
-        chooser.setEnabled(menu is not None)
+        chooser.setEnabled(offer is not None)
         if setting is not None:
             self.chips[setting.name] = chooser
         line: QHBoxLayout = row(spacing=4)

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QLabel, QMenu, QPushButton, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.flow import FlowBox
-from istrel.app.widgets.simple import button, column, label
+from istrel.app.widgets.simple import button, column, label, passing
 from istrel.app.words import tr
 from istrel.data.dataset import Dataset
 from istrel.data.rows import EACH_ITS_OWN, Rows
@@ -165,7 +165,7 @@ class RowsSentence(QWidget):
 
     def menu(self, role: str, found: tuple[str, ...]) -> QMenu:
         """The offers of a role."""
-        menu, rows = QMenu(self), self._model.study.codebook.rows
+        menu, rows = passing(QMenu(self)), self._model.study.codebook.rows
         said = getattr(rows, role)
         for name in found:
             entry = menu.addAction(self._offered(role, name), partial(self._choose, role, name))

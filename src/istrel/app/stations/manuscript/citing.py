@@ -14,6 +14,7 @@ from istrel.app.proof.as_spoken import full_value
 from istrel.app.proof.paper import Paper
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.stations.manuscript.prose_text import html_of, letters_of
+from istrel.app.widgets.simple import passing
 from istrel.app.words import tr
 from istrel.exhibits.printing import print_cell, print_title
 from istrel.exhibits.quoting import quotable
@@ -163,7 +164,7 @@ class Citing:
 
     def offer(self, edit: ProseEdit) -> None:
         """The menu of a text: what can be referred to, and what every text can."""
-        menu = edit.createStandardContextMenu()
+        menu = passing(edit.createStandardContextMenu())
         labels = numbers_and_labels(self._model.study.parts, self._model.style)
         refer = QMenu(tr("Refer to"), menu)
         for identity, (_, label) in labels.items():

@@ -11,6 +11,7 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data
+from istrel.app.widgets.simple import passing
 from istrel.app.words import retold, tr
 from istrel.problem import Problem
 from istrel.render.document import Item
@@ -39,7 +40,7 @@ class Leaving:
 
     def offer(self, under: QWidget) -> None:
         """The menu of everything that can leave, below a button."""
-        menu = QMenu(under)
+        menu = passing(QMenu(under))
         for ending, words in EXPORTS.items():
             menu.addAction(words, partial(self.choose_file, ending))
         menu.addAction(tr("Into a template of your own…"), self.choose_template)

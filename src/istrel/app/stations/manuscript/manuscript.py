@@ -25,7 +25,7 @@ from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.stations.manuscript.style_panel import StylePanel
 from istrel.app.stations.manuscript.views import PartViews
 from istrel.app.stations.manuscript.writing import Writing
-from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.app.widgets.simple import box, button, column, label, passing, row
 from istrel.app.words import tr
 from istrel.english import english
 from istrel.exhibits.printing import label_in
@@ -185,7 +185,7 @@ class Manuscript(QWidget):
 
     # Beside the pages.
     def _offer_styles(self) -> None:
-        menu = QMenu(self)
+        menu = passing(QMenu(self))
         for name in SHIPPED:
             menu.addAction(load_style(name).name, partial(self._model.do, SetStyle(name)))
         menu.addSeparator()
