@@ -24,6 +24,7 @@ from istrel.data.reading.ragged import MOST_SHOWN, Row
 from istrel.data.reading.ragged import remark as ragged_remark
 from istrel.data.rows import Rows
 from istrel.english import english
+from istrel.exhibits import store
 from istrel.exhibits.forms.heat_map import _alike
 from istrel.exhibits.printing import as_plain, print_notes
 from istrel.exhibits.quoting import quotable
@@ -292,3 +293,18 @@ def test_an_exhibit_that_is_exchanged_keeps_its_texts_and_its_place(learners: Da
     assert (one.id, one.request, one.is_figure) == (first.id, parse("count format as bars"), True)
     assert one.title == "Ages"
     assert other == second
+
+
+def test_of_all_versions_together_what_was_asked_for_last_is_kept(monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(store, "_STORES", versions := {name: store.Store() for name in "ab"})
+    monkeypatch.setattr(store, "MOST_ENTRIES", 6)
+    monkeypatch.setenv("ISTREL_MOST_KEPT", "3")
+    megabyte = 2**20
+    for name, key in ["a1", "b1", "a2", "a1", "b2", "b3"]:
+        versions[name].once(key, lambda made=name + key: made, lambda _: megabyte)
+    assert [list(versions[name].entries) for name in "ab"] == [["1"], ["2", "3"]]
+    versions["a"].once("large", lambda: "large", lambda _: 9 * megabyte)  # larger than the bound: it is kept alone
+    assert [list(versions[name].entries) for name in "ab"] == [["large"], []]
+    for key in range(8):
+        versions["b"].once(key, lambda key=key: key, lambda _: 0)
+    assert [list(versions[name].entries) for name in "ab"] == [[], [2, 3, 4, 5, 6, 7]]

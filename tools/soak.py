@@ -1,6 +1,7 @@
 """Long use of one window: sentences, edits, studies opened and closed; what stays of memory, files and threads is told.
 
-`python tools/soak.py --sentences 2000 --edits 200 --studies 50`; memory is read after a fortieth of the way and at the end.
+`python tools/soak.py --sentences 2000 --edits 200 --studies 50`; memory is read
+when every part of the window and every output has been used once, and at the end.
 """
 
 from __future__ import annotations
@@ -30,6 +31,8 @@ from istrel.study.changes.codebook import SetText
 MOST = 1.2  # times what was used at the first reading
 MEASURED = ("age", "distance_km", "practice_min", "receptive_pre", "receptive_post", "spelling_speed", "reaction_ms")
 GROUPS = ("site", "format", "education", "employment")
+ENDINGS = ("docx", "html", "odt", "pdf")
+VISITS = 20  # sentences from one visit of everything to the next
 FORMS = ("", " as histogram", " as boxes", " as density", " as means", " as violins", " as cumulative")
 
 
@@ -39,7 +42,8 @@ class Soak:
     def __init__(self) -> None:
         self.window = Window()
         self.window.show()
-        self.said = self.opened = self.edited = 0
+        self.said = self.opened = self.edited = self.visited = 0
+        self.out = Path(tempfile.mkdtemp())
 
     def rest(self) -> None:
         """Until nothing is left to do; some rounds in which nothing was."""
@@ -59,6 +63,15 @@ class Soak:
         self.rest()
         self.opened += 1
 
+    def warm(self) -> None:
+        """Everything once: what is loaded when it is first used is loaded now."""
+        for _ in ENDINGS:
+            self.open()
+            for _ in range(len(FORMS)):
+                self.say()
+            self.edit()
+            self.visit()
+
     def say(self) -> None:
         """One sentence; every other has a condition of its own, and one in twenty is kept."""
         k = self.said
@@ -77,6 +90,22 @@ class Soak:
             self.window.does.do("keep")
             self.rest()
         self.said += 1
+
+    def visit(self) -> None:
+        """Every station, the cases, a panel, and the manuscript written to a file of another kind each time."""
+        stations = self.window.stations
+        for place in (0, 1, 3):
+            stations.go(place)
+            self.rest()
+        stations.manuscript.widget.leaving.export(self.out / f"manuscript.{ENDINGS[self.visited % len(ENDINGS)]}")
+        self.rest()
+        for action in ("cases", "cases", "palette"):
+            self.window.does.do(action)
+            self.rest()
+        self.window.panels["palette"].hide()
+        stations.go(2)
+        self.rest()
+        self.visited += 1
 
     def edit(self) -> None:
         """A word of the codebook, which goes through every kept exhibit; every third is taken back."""
@@ -115,6 +144,9 @@ def acts(soak: Soak, sentences: int, edits: int, studies: int) -> Iterator[None]
             yield
         soak.say()
         yield
+        if k % VISITS == VISITS - 1:
+            soak.visit()
+            yield
         if (k + 1) * edits // sentences != k * edits // sentences:
             soak.edit()
             yield
@@ -130,13 +162,13 @@ def main() -> int:
     QSettings.setPath(QSettings.Format.IniFormat, QSettings.Scope.UserScope, tempfile.mkdtemp())
     theme.apply(application)
     soak = Soak()
-    whole = options.sentences + options.edits + options.studies
-    first, step = max(1, whole // 40), max(1, whole // 20)
-    started, at_first, files, threads = time.monotonic(), 0.0, [""], 0
+    whole = options.sentences + options.sentences // VISITS + options.edits + options.studies
+    step = max(1, whole // 20)
+    soak.warm()
+    started, at_first, files, threads = time.monotonic(), memory(), open_files(), threading.active_count()
+    print(f"at first     {at_first:7.0f} MB  {len(files)} files  {threads} threads", flush=True)
     for k, _ in enumerate(acts(soak, options.sentences, options.edits, options.studies), 1):
-        if k == first:
-            at_first, files, threads = memory(), open_files(), threading.active_count()
-        if k % step == 0 or k == first:
+        if k % step == 0:
             print(
                 f"{k:6} acts  {memory():7.0f} MB  {len(open_files())} files  {threading.active_count()} threads  "
                 f"{time.monotonic() - started:6.0f} s",

@@ -45,11 +45,11 @@ class Found(QObject):
     def __init__(self, background: Background, parent: QObject) -> None:
         super().__init__(parent)
         self._background = background
-        self._study: Study | None = None
         self.forget()
 
     def forget(self) -> None:
         """What was found out belongs to another source."""
+        self._study: Study | None = None
         self.facts: dict[str, VariableFacts] = {}
         self.file_facts: FileFacts | None = None
         self.beside: tuple[Beside, ...] = ()

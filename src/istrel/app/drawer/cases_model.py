@@ -56,6 +56,14 @@ class CasesModel(QAbstractTableModel):
         self._note_corrections()
         self.endResetModel()
 
+    def forget(self) -> None:
+        """No study is open any more."""
+        self.beginResetModel()
+        self._study = self._rows = None
+        self._blocks.clear()
+        self._old.clear()
+        self.endResetModel()
+
     def show_rows(self, rows: NDArray[np.int64] | None) -> None:
         """Show these rows (positions from 0) in this order; None shows all as in the file."""
         self.beginResetModel()

@@ -74,6 +74,7 @@ class CasesDrawer(QWidget):
         layout.addWidget(self.view, 1)
         model.changed.connect(self._study_changed)
         model.opened.connect(self.show_all)
+        model.closed.connect(self.cases.forget)
         model.cases_wanted.connect(self.show_cases)
         self.cases.edited.connect(self._correct)
         self.hide()

@@ -156,6 +156,11 @@ class Handles:
     def clear(self) -> None:
         self.marked = self._held = None
 
+    def forget(self) -> None:
+        """No proof to take hold of."""
+        self.clear()
+        self._exhibit, self._scene, self._cells = None, None, []
+
     def _round(self, place: int, x: float) -> float:
         """The value at a place: whole where all values are, else a round one."""
         assert self._scene is not None

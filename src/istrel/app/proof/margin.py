@@ -169,8 +169,7 @@ class ProofDesk(QScrollArea):
             view.setVisible(not dimmed)
 
     def clear(self) -> None:
-        self.paper.hide()
-        self.paper.handles.clear()
+        self.paper.clear()
         self.limits.hide()
         for view in self.notes:
             view.hide()

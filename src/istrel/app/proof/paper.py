@@ -66,6 +66,12 @@ class Paper(QWidget):
         self.walk.moved.connect(self._show_walked)
         self.walk.wanted.connect(self._open_walked)
 
+    def clear(self) -> None:
+        """Nothing is on it."""
+        self._proof = self._set = self._marks = self.pointed = None
+        self.handles.forget()
+        self.hide()
+
     def show_proof(
         self, proof: Proof, style: HouseStyle, number: str, zoom: float = 1.0, space: Space | None = None
     ) -> None:

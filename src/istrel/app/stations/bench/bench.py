@@ -93,6 +93,7 @@ class Bench(QWidget):
         self._model.found.facts_ready.connect(self.refresh)
         self._model.found.findings_ready.connect(self._show_unmended)
         self._model.opened.connect(self._reset)
+        self._model.closed.connect(self._clear_desk)
 
     def refresh(self) -> None:
         """Show variables and drawings as they stand."""

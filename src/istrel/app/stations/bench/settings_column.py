@@ -69,9 +69,8 @@ class SettingsColumn(QWidget):
         fingerprint = (exhibit.request, exhibit.form, exhibit.shown, style_name)
         if fingerprint == self._shown:
             return
+        self._empty()
         self._shown = fingerprint
-        clear(self._body)
-        self.chips, self.slider = {}, None
         request = exhibit.request
         place = request.place._replace(form=exhibit.form)
         fitting = [s for s in fitting_settings(place, request.settings) if s.name not in _without_use(exhibit)]
@@ -91,6 +90,11 @@ class SettingsColumn(QWidget):
     def forget(self) -> None:
         """No proof: nothing to set, nothing to keep."""
         self.keep_button.setEnabled(False)
+        self._empty()
+
+    def _empty(self) -> None:
+        clear(self._body)
+        self.chips, self.slider, self._shown = {}, None, ()
 
     def _heading(self, text: str) -> None:
         if self._body.count():

@@ -130,6 +130,7 @@ class Manuscript(QWidget):
     def _forget(self) -> None:
         self.views.forget()
         self.parts.forget()
+        self.pages.forget()
 
     def _distance(self, identity: str) -> float:
         view = self.views.view(identity)

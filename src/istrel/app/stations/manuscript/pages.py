@@ -98,6 +98,10 @@ class Pages(QScrollArea):
         self._supplement.setText(supplement)
         self.arrange()
 
+    def forget(self) -> None:
+        """No study is open any more."""
+        self._parts = []
+
     def text_px(self, zoom: float) -> int:
         """The size of prose."""
         assert self._style is not None
