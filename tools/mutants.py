@@ -3,7 +3,7 @@
 `make mutants ARGUMENTS="--number 20 --room stats"` tries fewer, in one room; ISTREL_SEED chooses others. One recorded run of
 the tests says which of them run which line (`--recorded FILE` keeps it for the next time). A change is tried by the tests of
 its own room that run it, then by those of other rooms, then by all of its room (what a fixture or a cache made once is
-used by tests that do not run the line). The project itself is not touched: copies are.
+used by tests that do not run the line), with all cases of every table. The project itself is not touched: copies are.
 """
 
 from __future__ import annotations
@@ -130,7 +130,7 @@ def copied(folder: Path) -> Path:
 def run(copy: Path, tests: Iterable[str], *options: str, patience: float | None) -> subprocess.CompletedProcess[str]:
     """The tests in the copy, for `patience` seconds at most."""
     words = [sys.executable, "-m", "pytest", "-x", "-q", "-p", "no:cacheprovider", *options, *tests]
-    environment = {**os.environ, "PYTHONPATH": str(copy / "src"), "QT_QPA_PLATFORM": "offscreen"}
+    environment = {**os.environ, "PYTHONPATH": str(copy / "src"), "QT_QPA_PLATFORM": "offscreen", "ISTREL_DEEP": "1"}
     return subprocess.run(
         words, cwd=copy, env=environment, capture_output=True, text=True, timeout=patience, check=False
     )
@@ -152,13 +152,12 @@ class Runs:
 
     @classmethod
     def recorded(cls, at: Path) -> Runs:
-        """The record, made first where there is none: all tests but the window's, run once."""
+        """The record, made first where there is none: all tests, the window's and those of files included, run once."""
         if not at.exists():
             with tempfile.TemporaryDirectory() as folder:
                 copy = copied(Path(folder))
-                tests = [str(path.relative_to(copy)) for path in (copy / "tests").glob("*") if of_the_core(path)]
                 options = ("--cov=istrel", "--cov-context=test", "--cov-report=", "-n", "2")
-                done = run(copy, sorted(tests), *options, patience=None)
+                done = run(copy, ["tests"], *options, patience=None)
                 if done.returncode:
                     raise SystemExit(f"the tests do not pass as they are:\n{done.stdout[-2000:]}")
                 shutil.copy(copy / ".coverage", at)
@@ -174,10 +173,6 @@ class Runs:
         reach = Counter(context.rpartition("|")[0] for contexts in by_line.values() for context in contexts)
         ran = {context.rpartition("|")[0] for line in mutant.lines for context in by_line.get(line, ())} - {""}
         return sorted(ran, key=lambda test: (not test.startswith(f"tests/{mutant.room}/"), -reach[test], test))
-
-
-def of_the_core(path: Path) -> bool:
-    return path.name in ROOMS or path.name.startswith("test_")
 
 
 def noticed(mutant: Mutant, copy: Path, runs: Runs) -> str | None:
