@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 
 from istrel.stats import moments as m
 from istrel.stats.estimates import Undefined
-from istrel.stats.grouping import Arranged, arrange
+from istrel.stats.grouping import Arranged, arrange, arrange_counted
 from oracles import apart, exact
 
 STATISTICS = {"mean": m.mean, "variance": m.variance, "sd": m.sd, "skewness": m.skewness, "kurtosis": m.kurtosis}
@@ -163,3 +163,45 @@ def test_variation_coefficient_needs_positive_values() -> None:
     assert cv([2.0, 4.0]) == pytest.approx(100 * math.sqrt(2) / 3)
     assert cv([-1.0, 4.0]).reason == "some values are negative"
     assert cv([0.0, 0.0]).reason == "the mean is 0"
+
+
+LARGE = {
+    "plain": lambda rng, n: rng.normal(50, 10, n),
+    "offset": lambda rng, n: 1e9 + rng.normal(0, 1, n),
+    "skewed": lambda rng, n: rng.lognormal(0, 2, n),
+    "one far, in the middle": lambda rng, n: np.where(np.arange(n) == n // 2, 1e7, rng.normal(0, 1, n)),
+    "tiny": lambda rng, n: rng.normal(3, 1, n) * 1e-200,
+    "huge": lambda rng, n: rng.normal(3, 1, n) * 1e200,
+    "of all sizes": lambda rng, n: rng.normal(3, 1, n) * 10.0 ** rng.integers(-90, 90, n),
+    "equal": lambda _, n: np.full(n, 0.1),
+}
+
+
+@pytest.mark.parametrize("counted", [False, True])
+@pytest.mark.parametrize("n_groups", [1, 3, 700])
+@pytest.mark.parametrize("shape", LARGE)
+def test_one_pass_over_many_values_says_what_exact_sums_say(
+    shape: str, n_groups: int, counted: bool, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    rng = np.random.default_rng(5)
+    n = m.EXACT_UP_TO + 4111
+    x, codes = LARGE[shape](rng, n), np.sort(rng.integers(0, n_groups, n) ** 2 // n_groups)  # uneven, some empty
+    used = np.ones(n, bool)
+    given = arrange(x, codes, used, n_groups)
+    if counted:
+        given = arrange_counted(x, codes, used, n_groups, rng.integers(1, 2000, n))
+    plainly = m.moments(given)
+    monkeypatch.setattr(m, "EXACT_UP_TO", n)
+    exactly = m.moments(given)
+    assert np.array_equal(plainly.n, exactly.n)
+    for key, statistic in STATISTICS.items():
+        found, wanted = statistic(plainly), statistic(exactly)
+        for group in range(n_groups):
+            one, other = found.at(group), wanted.at(group)
+            if isinstance(other, Undefined):
+                assert isinstance(one, Undefined), (key, group)
+                assert one.reason == other.reason
+            else:
+                assert one == pytest.approx(other, rel=1e-9 if key in ("skewness", "kurtosis") else 1e-12, abs=1e-9), (
+                    key
+                )
