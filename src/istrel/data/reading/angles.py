@@ -1,4 +1,4 @@
-"""Degrees of latitude and longitude with minutes and seconds, as decimal degrees: 48°48'18"N, 7° 30.5' W, 12°30′S."""
+"""Degrees of latitude and longitude with minutes and seconds, as decimal degrees: 48°48'18"N, N 48° 48.3', 7° 30.5' W."""
 
 from __future__ import annotations
 
@@ -25,7 +25,7 @@ def as_angles(words: pa.Array) -> Read | None:
     plain = pc.utf8_trim_whitespace(words)
     if not pc.any(pc.match_substring(plain.slice(0, SAMPLE), "°")).as_py():
         return None
-    found = pc.extract_regex(plain, ANGLE)
+    found = pc.extract_regex(pc.replace_substring_regex(plain, r"^([NSEWO]) ?([0-9].*)$", r"\2\1"), ANGLE)
     (degrees, minutes, seconds), fits = numbers_in(found, ("a", "b", "c"))
     if not fits.any():
         return None

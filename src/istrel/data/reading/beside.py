@@ -21,18 +21,20 @@ from istrel.data.reading.patterns import LETTER, OF_A_UNIT
 from istrel.data.units import known_units, unit_as_printed, without_unit
 from istrel.english import English, english, numeral
 
-MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE, FEWEST_BARE = 0.1, 0.7, 4, 3  # of different numbers
+MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE, FEWEST_BARE = 0.1, 0.5, 4, 3  # of different numbers
 COIN = r"(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|[Kk]r\.?|zł|Rs\.?"
 SCALES = {"Tsd": 1e3, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "mrd": 1e9, "bn": 1e9}
 CLOSE_SCALES = {"k": 1e3, "K": 1e3, "M": 1e6}  # with a space before they are units
 COIN_SCALES = {"m": 1e6, "b": 1e9, "B": 1e9}  # after an amount of money alone
+MOSTLY, MANY_KNOWN = 0.8, 0.3  # of the words begin with a number; are in a known unit
+OF_MONEY = re.compile(r"(Tsd|Mio|mio|Mrd|mrd|mn|bn|k|T|M)\.? ?([€$£]|EUR)")
 MOST_LIMITS = 10_000  # different words: more are not looked through one by one
 OF_ORDER = frozenset(("st", "nd", "rd", "th", "er", "ème", "º"))  # “5th” names a class
 DECORATED = (
     r"^(?P<about>[~≈]|(?:ca|approx|aprox|env|about|around|circa|etwa|ungefähr|rund|environ)\.? )? ?"
     r"(?P<open>\()? ?(?P<sign>[+-])? ?"
     rf"(?P<before>{COIN})? ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
-    r"(?P<gap> )?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mrd|mn|bn|k|M)\.? ?[€$£]|"
+    r"(?P<gap> )?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|[A-Z]{1,2}[$]|(?:Tsd|Mio|mio|Mrd|mrd|mn|bn|k|T|M)\.? ?(?:[€$£]|EUR)|"
     rf"[°µμ]?{LETTER}{OF_A_UNIT}*\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]+)?$"
 )
 FLAGGED = (
@@ -93,9 +95,9 @@ def parted(words: pa.Array) -> _Parted:
 def _sign(before: str, gap: str, behind: str) -> Sign:
     """What a currency before a number and a unit behind it say; "?" where they do not go together."""
     unit, coin = behind.rstrip("."), before
-    if unit[:-1] and unit[-1] in "€$£" and not before:  # “k€”, “Mio. €”; “R$” is one sign
-        scale = unit[:-1].strip(" .")
-        unit, coin = (scale, unit[-1]) if scale in SCALES | CLOSE_SCALES else (unit, "")
+    scaled = OF_MONEY.fullmatch(unit) if not before else None  # “k€”, “Mio. €”, “TEUR”; “R$” is one sign
+    if scaled is not None:
+        return Sign(_known(scaled[2]), (SCALES | CLOSE_SCALES | {"T": 1e3})[scaled[1]])
     scales = SCALES | CLOSE_SCALES | COIN_SCALES if coin else SCALES if gap else SCALES | CLOSE_SCALES
     if unit in scales:
         return Sign(_known(coin), scales[unit])
@@ -197,6 +199,19 @@ def several_units(words: pa.Array) -> tuple[str, ...]:
     found = parts.units()
     many = [unit for unit, n in found.items() if n >= MANY_OF_A_UNIT * len(parts.sign)]
     return tuple(many) if len(many) > 1 and found.total() >= MOSTLY_UNITS * len(parts.sign) else ()
+
+
+def unlike_units(words: pa.Array) -> tuple[str, ...]:
+    """Two words of numbers with something beside them: one in a known unit, as many are, and one in none; empty else."""
+    sample = words.slice(0, SAMPLE)
+    begins = np.asarray(
+        pc.fill_null(pc.match_substring_regex(tidied(sample), rf"^[~<>]?[0-9][0-9.,]* ?{LETTER}"), False)
+    )
+    parts = parted(tidied(sample))
+    known = parts.each([sign.unit not in ("", "?") for sign in parts.signs]) > 0
+    if begins.sum() < MOSTLY * len(sample) or known.sum() < MANY_KNOWN * len(sample) or not (begins & ~known).any():
+        return ()
+    return tuple(str(sample[int(np.flatnonzero(which)[0])].as_py()) for which in (known, begins & ~known))
 
 
 def strange_unit(words: pa.Array) -> str:

@@ -31,12 +31,12 @@ from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
 from istrel.stats.threads import each
 
-MOSTLY, AT_LEAST = 0.8, 0.5
+MOSTLY, AT_LEAST, A_FIFTH = 0.8, 0.5, 0.2
 MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
 A_LOOK = 200
 FEW_WORDS = 100
 DIGIT = re.compile(r"\d")
-FEWEST_NUMBERS, MOST_OTHERS = 3, 2  # different numbers, and words beside them
+FEWEST_NUMBERS, MANY, MOST_OTHERS = 3, 10, 2  # different numbers, and words beside them
 MAY_BE_MORE = re.compile(r'(?im)\d|^[+-]?inf$|^="|^\s*$')  # numbers, dates, what is to be unwrapped, or blank
 ReadColumn = Callable[[str, pa.ChunkedArray, Marks, Notes], Column]
 ORDERS = {"day-first": True, "month-first": False}
@@ -268,7 +268,7 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
     told = Notes(day_first=notes.day_first)
     dated = dates.as_dates(name, words, told)
     readable = texts.where(dated.read)
-    if readable.sum() >= MOSTLY * valid.sum():
+    if readable.sum() >= MOSTLY * valid.sum() or _few_others(texts, dated.read, int(valid.sum())):
         notes.take(told)
         stamps = np.where(readable, dated.stamps[codes], np.datetime64(0, "s")).astype("datetime64[s]")
         return Column(name, Kind.DATE, stamps, readable, unread=texts.unread(readable))
@@ -310,7 +310,11 @@ def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Co
         readable = texts.where(found.read)
         nearly = int(texts.where(found.nearly).sum())
         enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
-        enough = enough or (readable.sum() >= AT_LEAST * n and _few_words_beside(texts, found))
+        enough = (
+            enough
+            or _few_others(texts, found.read, n)
+            or (readable.sum() >= AT_LEAST * n and _measured_beside(texts, found))
+        )
         enough = enough or (
             readable.sum() + nearly >= n and int(found.read.sum()) >= FEWEST_NUMBERS
         )  # most below a limit
@@ -322,7 +326,19 @@ def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Co
     return None
 
 
-def _few_words_beside(texts: _Texts, found: Read) -> bool:
+def _few_others(texts: _Texts, read: NDArray[np.bool_], n: int) -> bool:
+    """Whether one or two words without a digit stand beside many different numbers or dates, be these in a fifth of the cases:
+    “did not sit” beside marks, “open” beside the days on which something ended.
+    """
+    return (
+        int(read.sum()) >= MANY
+        and texts.where(read).sum() >= A_FIFTH * n
+        and len(read) - int(read.sum()) <= MOST_OTHERS
+        and not any(DIGIT.search(word) for word in texts.words.filter(pa.array(~read)).to_pylist())
+    )
+
+
+def _measured_beside(texts: _Texts, found: Read) -> bool:
     """Whether one or two words without a digit stand beside numbers that have fractions: no kinds have such names."""
     numbers = found.values[found.read]
     others = [word for word, read in zip(texts.words.to_pylist(), found.read.tolist(), strict=True) if not read]

@@ -28,7 +28,8 @@ FARTHEST_YEARS = 15  # apart are years of two digits that may be something else
 MONTHS = Path(__file__).parent.parent / "words" / "months.toml"
 TIME = (
     r"(?:(?:T|:|,? +)(?P<hour>[0-9]{1,2}):(?P<minute>[0-9]{2})(?::(?P<second>[0-9]{2})(?:[.,][0-9]+)?)?"
-    r" ?(?P<half>[AaPp]\.?[Mm]\.?)?(?: ?Uhr)? ?(?P<zone>Z|(?:UTC|GMT)(?:[+-][0-9]{1,2}(?::?[0-9]{2})?)?|[+-][0-9]{2}:?[0-9]{2})?)?"
+    r" ?(?P<half>[AaPp]\.? ?[Mm]\.?|vorm\.|nachm\.)?(?: ?Uhr)? ?"
+    r"(?P<zone>Z|(?:[A-Z]{3,4}|UT)(?:[+−-][0-9]{1,2}(?::?[0-9]{2})?)?|[+-][0-9]{2}:?[0-9]{2})?)?"
 )
 ONE, TWO = r"(?P<first>[0-9]{1,2})", r"(?P<second_part>[0-9]{1,2})"
 DAY, LONG_YEAR, YEAR = r"(?P<day>[0-9]{1,2})", r"(?P<year>[0-9]{4})", r"(?P<year>[0-9]{4}|[0-9]{2})"
@@ -366,7 +367,9 @@ def _with_time(days: NDArray[Any], parts: pa.StructArray, there: set[str]) -> tu
     hour, minute, second = (_number(parts, part) for part in ("hour", "minute", "second"))
     said = pc.fill_null(pc.struct_field(parts, "half"), "") if "half" in there else pa.array([""] * len(parts))
     half = pc.utf8_lower(pc.utf8_slice_codeunits(said, 0, 1))
-    morning, evening = (np.asarray(pc.equal(half, sign)) for sign in "ap")
+    morning, evening = (
+        np.asarray(pc.is_in(half, pa.array(list(signs)))) for signs in ("av", "pn")
+    )  # and vorm., nachm.
     halves = morning | evening
     fine = (hour < 24) & (minute < 60) & (second < 61) & (~halves | ((hour >= 1) & (hour <= 12)))
     hour = np.where(halves, hour % 12 + 12 * evening, hour)

@@ -10,7 +10,7 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.reading.angles import as_angles
-from istrel.data.reading.beside import several_units, strange_unit
+from istrel.data.reading.beside import several_units, strange_unit, unlike_units
 from istrel.data.reading.dates import months
 from istrel.data.reading.durations import as_durations
 from istrel.data.reading.keys import CODED, are_coded
@@ -20,6 +20,8 @@ from istrel.english import english
 MOSTLY = 0.8  # of the words are what is said
 DAY_AND_MONTH = re.compile(r"[0-9]{1,2}[-. ]([^\W\d_]{3,5})\.?|([^\W\d_]{3,5})\.?[- ][0-9]{1,2}")
 NAME_WITH_DIGIT = r"^[A-Za-z]{2,}[0-9]+[A-Za-z]?$"
+OF_A_PLACE = r"[0-9]{1,3}(?:[.,][0-9]+)? ?(?:°? ?[0-9.,'′’″\" ]*)?"
+TWO_PLACES = rf"^(?:{OF_A_PLACE} ?[NS][,;/ ]*{OF_A_PLACE} ?[EWO]|[NS] ?{OF_A_PLACE}[,;/ ]*[EWO] ?{OF_A_PLACE})$"
 MOST_NAMES = 50_000
 
 
@@ -57,11 +59,29 @@ def say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
             "what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.", word=word
         )
         notes.say(name, words_, unsure=True)
+    elif two := unlike_units(words):
+        words_ = english(
+            "what stands beside its numbers differs (“{one}”, “{other}”); it was left as text.",
+            one=two[0],
+            other=two[1],
+        )
+        notes.say(name, words_, unsure=True)
+    elif word := _two_places(words):
+        places = english("“{word}” is a latitude and a longitude in one cell; it was left as text.", word=word)
+        notes.say(name, places, unsure=True)
 
 
 def _a_code(words: pa.Array) -> str:
     """One of the words like “12E5”, where most are such; else nothing."""
     return str(words.filter(pc.match_substring_regex(words, CODED))[0].as_py()) if are_coded(words) else ""
+
+
+def _two_places(words: pa.Array) -> str:
+    """A word of a latitude and a longitude with the letters of the compass, where most are such; else nothing."""
+    found = np.asarray(pc.fill_null(pc.match_substring_regex(pc.utf8_trim_whitespace(words), TWO_PLACES), False))
+    return (
+        str(words[int(np.flatnonzero(found)[0])].as_py()) if found.sum() >= MOSTLY * len(words) and len(words) else ""
+    )
 
 
 def _month_among_names(words: pa.Array) -> str:

@@ -25,7 +25,7 @@ from istrel.data.screening.finding import (
     shown,
     times,
 )
-from istrel.data.screening.limited import limit_of, of_limits
+from istrel.data.screening.limited import about, limit_of, of_limits
 from istrel.data.screening.look import Look
 from istrel.data.units import without_unit
 from istrel.english import english
@@ -185,7 +185,12 @@ def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: 
     )
     read = {text: _as_number(text) for text in texts} if column.kind is Kind.NUMBER else {}
     decimals = {text: value for text, value in read.items() if value is not None}
-    rest = tuple(text for text in texts if text not in decimals)
+    rough = {
+        text: value
+        for text in texts
+        if column.kind is Kind.NUMBER and (value := about(without_unit(text, column.unit), decimal)) is not None
+    }
+    rest = tuple(text for text in texts if text not in decimals and text not in rough)
     remedies = []
     if decimals:
         count = sum(counts[text] for text in decimals)
@@ -193,10 +198,19 @@ def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: 
             Correction(column.name, text, value, reason="decimal mark") for text, value in decimals.items()
         )
         remedies.append(Remedy(english("read {n:,} as decimals", n=count), Replace(corrections)))
+    if rough:
+        (first, value), count = next(iter(rough.items())), sum(counts[text] for text in rough)
+        words = (
+            english("read “{text}” as {value}", text=first, value=shown(value))
+            if len(rough) == 1
+            else english("read {n:,} as the numbers in them", n=count)
+        )
+        corrections = tuple(Correction(column.name, text, value, reason="about") for text, value in rough.items())
+        remedies.append(Remedy(words, Replace(corrections)))
     if limits:
         remedies += of_limits(column.name, limits, counts)
     if rest:
-        words = english("treat the rest as missing") if decimals else english("treat as missing")
+        words = english("treat the rest as missing") if decimals or rough else english("treat as missing")
         remedies.append(Remedy(words, MarkMissing((column.name,), rest)))
     return tuple(remedies)
 

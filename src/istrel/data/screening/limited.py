@@ -18,6 +18,12 @@ LIMIT = re.compile(
 )
 
 
+ABOUT = re.compile(
+    r"(?:[~≈]|(?:ca|approx|aprox|env|about|around|circa|etwa|ungefähr|rund|environ)\b\.?)\s*(?P<number>\d[\d.,]*)$"
+    r"|(?P<doubted>\d[\d.,]*)\s*(?:\?|\(\?\))$"
+)
+
+
 class Limit(NamedTuple):
     """The number that a value is said to lie below or above."""
 
@@ -37,6 +43,12 @@ def limit_of(text: str, decimal: str = "") -> Limit | None:
     if found is None or not (found["above"] or found["below"] or found["open"]):
         return None
     return Limit(_number(found["number"], decimal), bool(found["below"]))
+
+
+def about(text: str, decimal: str = "") -> float | None:
+    """The number that a text only says roughly or with a doubt: “ca. 18”, “~3.5”, “18?”; None for any other text."""
+    found = ABOUT.match(text.strip().casefold())
+    return None if found is None else _number((found["number"] or found["doubted"]).rstrip(".,"), decimal)
 
 
 def _number(text: str, decimal: str) -> float:
