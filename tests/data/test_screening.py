@@ -336,6 +336,25 @@ def test_a_limit_is_read_with_the_marks_of_its_file(text: str, decimal: str, val
     assert found.value == value
 
 
+@pytest.mark.parametrize(
+    ("cells", "words"),
+    [
+        (["4.6?"], ["read “4.6?” as 4.6", "treat as missing"]),
+        (["4.6 (?)", "~ 1.204,5"], ["read 2 as the numbers in them", "treat as missing"]),
+        (["4.6?", "lost"], ["read “4.6?” as 4.6", "treat the rest as missing"]),
+        (["about it"], ["treat as missing"]),
+    ],
+)
+def test_numbers_said_with_a_doubt_can_be_read(
+    cells: list[str], words: list[str], data_of: Callable[..., Dataset]
+) -> None:
+    values = [*cells, *(f"{k / 4}" for k in range(3, 15))]
+    (finding,) = (
+        f for f in screen(data_of("x\n" + "".join(f'"{v}"\n' for v in values))) if f.kind == "text_in_numbers"
+    )
+    assert [remedy.words for remedy in finding.remedies] == words
+
+
 def test_limits_can_be_read_as_what_they_say(data_of: Callable[..., Dataset]) -> None:
     values = ["<0.5", *(f"{k / 4}" for k in range(3, 15))]
     (finding,) = (f for f in screen(data_of("x\n" + "\n".join(values) + "\n")) if f.kind == "text_in_numbers")

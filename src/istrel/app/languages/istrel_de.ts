@@ -5020,6 +5020,10 @@
    <translation>{n:,} als Dezimalzahlen lesen</translation>
   </message>
   <message>
+   <source>read {n:,} as the numbers in them</source>
+   <translation>{n:,} als die Zahlen darin lesen</translation>
+  </message>
+  <message>
    <source>read {n:,} as their limits</source>
    <translation>{n:,} als ihre Grenzen lesen</translation>
   </message>
@@ -5698,6 +5702,10 @@
    <translation>die Tabelle im Dokument hat eine andere Form</translation>
   </message>
   <message>
+   <source>the table lay on its side, a case in each column, and was turned. To read it as it stands, put its names in row 1.</source>
+   <translation>die Tabelle lag auf der Seite, mit einem Fall in jeder Spalte, und wurde gedreht. Um sie zu lesen, wie sie steht, setzen Sie ihre Namen in Zeile 1.</translation>
+  </message>
+  <message>
    <source>the type of quantile, after Hyndman and Fan</source>
    <translation>die Art des Quantils, nach Hyndman und Fan</translation>
   </message>
@@ -5856,6 +5864,10 @@
   <message>
    <source>trimmed M</source>
    <translation>gestutztes M</translation>
+  </message>
+  <message>
+   <source>turned</source>
+   <translation>gedreht</translation>
   </message>
   <message>
    <source>twice</source>
@@ -6040,6 +6052,10 @@
   <message>
    <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
    <translation>was neben den Zahlen steht („{word}“), ist nicht als Einheit bekannt; die Spalte blieb Text.</translation>
+  </message>
+  <message>
+   <source>what stands beside its numbers differs (“{one}”, “{other}”); it was left as text.</source>
+   <translation>was neben den Zahlen steht, ist verschieden („{one}“, „{other}“); die Spalte blieb Text.</translation>
   </message>
   <message>
    <source>what tells the rows of a case apart</source>
@@ -7773,6 +7789,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{word}” cannot stand here.{hint}</source>
    <translation>„{word}“ kann hier nicht stehen.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is a latitude and a longitude in one cell; it was left as text.</source>
+   <translation>„{word}“ ist eine Breite und eine Länge in einer Zelle; die Spalte blieb Text.</translation>
   </message>
   <message>
    <source>“{word}” is no form.{hint}</source>

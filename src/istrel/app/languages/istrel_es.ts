@@ -5020,6 +5020,10 @@
    <translation>leer {n:,} como decimales</translation>
   </message>
   <message>
+   <source>read {n:,} as the numbers in them</source>
+   <translation>leer {n:,} como los números que contienen</translation>
+  </message>
+  <message>
    <source>read {n:,} as their limits</source>
    <translation>leer {n:,} como sus límites</translation>
   </message>
@@ -5698,6 +5702,10 @@
    <translation>la tabla del documento tiene otra forma</translation>
   </message>
   <message>
+   <source>the table lay on its side, a case in each column, and was turned. To read it as it stands, put its names in row 1.</source>
+   <translation>la tabla estaba tumbada, con un caso en cada columna, y se ha girado. Para leerla tal como está, ponga sus nombres en la fila 1.</translation>
+  </message>
+  <message>
    <source>the type of quantile, after Hyndman and Fan</source>
    <translation>el tipo de cuantil, según Hyndman y Fan</translation>
   </message>
@@ -5856,6 +5864,10 @@
   <message>
    <source>trimmed M</source>
    <translation>M recortada</translation>
+  </message>
+  <message>
+   <source>turned</source>
+   <translation>girada</translation>
   </message>
   <message>
    <source>twice</source>
@@ -6040,6 +6052,10 @@
   <message>
    <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
    <translation>lo que acompaña a los números («{word}») no es una unidad conocida; la columna quedó como texto.</translation>
+  </message>
+  <message>
+   <source>what stands beside its numbers differs (“{one}”, “{other}”); it was left as text.</source>
+   <translation>lo que acompaña a los números es distinto (“{one}”, “{other}”); se dejó como texto.</translation>
   </message>
   <message>
    <source>what tells the rows of a case apart</source>
@@ -7773,6 +7789,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{word}” cannot stand here.{hint}</source>
    <translation>«{word}» no puede estar aquí.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is a latitude and a longitude in one cell; it was left as text.</source>
+   <translation>“{word}” es una latitud y una longitud en una celda; se dejó como texto.</translation>
   </message>
   <message>
    <source>“{word}” is no form.{hint}</source>

@@ -5020,6 +5020,10 @@
    <translation>lire {n:,} comme décimaux</translation>
   </message>
   <message>
+   <source>read {n:,} as the numbers in them</source>
+   <translation>lire {n:,} comme les nombres qu’ils contiennent</translation>
+  </message>
+  <message>
    <source>read {n:,} as their limits</source>
    <translation>lire {n:,} comme leurs limites</translation>
   </message>
@@ -5698,6 +5702,10 @@
    <translation>le tableau du document a une autre forme</translation>
   </message>
   <message>
+   <source>the table lay on its side, a case in each column, and was turned. To read it as it stands, put its names in row 1.</source>
+   <translation>le tableau était couché, un cas dans chaque colonne, et a été tourné. Pour le lire tel qu’il est, placez ses noms à la ligne 1.</translation>
+  </message>
+  <message>
    <source>the type of quantile, after Hyndman and Fan</source>
    <translation>le type de quantile, d’après Hyndman et Fan</translation>
   </message>
@@ -5856,6 +5864,10 @@
   <message>
    <source>trimmed M</source>
    <translation>M tronquée</translation>
+  </message>
+  <message>
+   <source>turned</source>
+   <translation>tourné</translation>
   </message>
   <message>
    <source>twice</source>
@@ -6040,6 +6052,10 @@
   <message>
    <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
    <translation>ce qui accompagne les nombres (« {word} ») n’est pas une unité connue ; la colonne est restée du texte.</translation>
+  </message>
+  <message>
+   <source>what stands beside its numbers differs (“{one}”, “{other}”); it was left as text.</source>
+   <translation>ce qui accompagne les nombres diffère (« {one} », « {other} ») ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>what tells the rows of a case apart</source>
@@ -7773,6 +7789,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{word}” cannot stand here.{hint}</source>
    <translation>« {word} » ne peut se trouver ici.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is a latitude and a longitude in one cell; it was left as text.</source>
+   <translation>« {word} » est une latitude et une longitude dans une cellule ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>“{word}” is no form.{hint}</source>

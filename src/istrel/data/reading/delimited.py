@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import csv
 import re
 import tempfile
 from collections.abc import Collection, Iterator
@@ -22,7 +23,8 @@ from istrel.data.reading.numbers import may_be
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.rewritten import Form, with_tabs
 from istrel.data.reading.settings import ReadingSettings
-from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, sniff
+from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, parse, sniff
+from istrel.data.reading.turned import TURNED, turned
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Reading, Source, Table, stamp_of
 from istrel.english import english, in_quotes, numeral
@@ -41,6 +43,8 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     dialect = sniff(path.name, head, settings)
     if dialect.form is not None:
         return _rewritten(path, dialect, dialect.form, settings, watch)
+    if dialect.turned:
+        return _turned(path, dialect, settings, watch)
     try:
         return _table(path, dialect, settings.dates, watch)
     except (pa.ArrowInvalid, UnicodeError) as error:
@@ -80,6 +84,38 @@ def _rewritten(path: Path, dialect: Dialect, form: Form, settings: ReadingSettin
     return replace(table, source=source)
 
 
+def _turned(path: Path, dialect: Dialect, settings: ReadingSettings, watch: Watch) -> Table:
+    """The table of which each column is a case, through a copy with a line for each."""
+    mark = settings.decimal or ("." if dialect.delimiter == "," else None)
+    lines = path.read_text(encoding=dialect.encoding, errors="replace").splitlines(keepends=True)
+    with tempfile.TemporaryDirectory(prefix="istrel-") as folder:
+        copy = Path(folder) / path.name
+        with copy.open("w", encoding="utf-8", newline="") as out:
+            csv.writer(out, delimiter="\t", lineterminator="\n").writerows(
+                turned(parse(lines[dialect.skip :], dialect.delimiter))
+            )
+        as_lines = replace(settings, delimiter="\t", encoding="utf-8", header_row=1, decimal=mark)
+        table = read_source(copy, as_lines, watch)
+    notes = Notes()
+    notes.say(english("Shape"), TURNED, unsure=True)
+    source = replace(
+        table.source,
+        path=str(path.resolve()),
+        stamp=stamp_of(path),
+        reading=f"{_written(dialect)} · turned",
+        remarks=(*notes.remarks, *table.source.remarks),
+        unsure=(*notes.unsure, *table.source.unsure),
+        decided=replace(table.source.decided, delimiter=dialect.delimiter, encoding=dialect.encoding),
+    )
+    return replace(table, source=source)
+
+
+def _written(dialect: Dialect) -> str:
+    """What cuts the fields, and the encoding."""
+    sign = DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)
+    return f"{sign} · {dialect.encoding.upper().removesuffix('-SIG')}"
+
+
 def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
     parse = partial(_parse, path, dialect, watch, bool(ragged))
     with path.open("rb") as file:
@@ -87,9 +123,6 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
     arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding, first)
     if arrow.num_rows == 0:
         raise Problem(english("{file}: there are names but no rows of data below them.", file=path.name))
-    words = (
-        f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
-    )
     notes = Notes([*_remarks(dialect), *([remark(ragged, len(dialect.names))] if ragged else [])])
     if dialect.letters:
         notes.say(english("Letters"), dialect.letters, unsure=True)
@@ -107,7 +140,7 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
         name=path.name,
         path=str(path.resolve()),
         stamp=stamp_of(path),
-        reading=words + (" · decimal comma" if dialect.decimal == "," else ""),
+        reading=_written(dialect) + (" · decimal comma" if dialect.decimal == "," else ""),
         remarks=tuple(notes.remarks),
         unsure=tuple(notes.unsure),
         decided=_decided(dialect, ragged),

@@ -12,7 +12,8 @@ from istrel.english import English, english
 DELIMITERS = (*map(english, ("comma", "semicolon", "tab", "bar", "space")), "^", "~", ":", "!")
 FORMS = tuple(
     map(
-        english, ("bars around each line", "single quotes", "spaces beside quotes", "columns of fixed width", "stacked")
+        english,
+        ("bars around each line", "single quotes", "spaces beside quotes", "columns of fixed width", "stacked"),
     )
 )
 NAMING: dict[str, Callable[[str], English]] = {  # what a reading begins with that names something
@@ -48,6 +49,8 @@ def line_of_reading(source: Source) -> tuple[Word, ...]:
     for part in filter(None, source.reading.split(" · ")):
         if part in DELIMITERS:
             words.append(Word(DELIMITERS[DELIMITERS.index(part)], "delimiter"))
+        elif part == "turned":
+            words.append(Word(english("turned"), "row of names", unsure=True))
         elif part == "decimal comma":
             words.append(Word(english("decimal comma"), "decimal mark", numbers))
         elif source.decided.encoding and part.casefold() == source.decided.encoding.casefold().removesuffix("-sig"):

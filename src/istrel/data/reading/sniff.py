@@ -17,6 +17,7 @@ from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.rewritten import Form, form_of, with_tabs
 from istrel.data.reading.settings import ReadingSettings
+from istrel.data.reading.turned import lies_on_its_side
 from istrel.english import english
 from istrel.problem import Problem
 
@@ -65,6 +66,8 @@ class Dialect:
         How lines are written anew; None where a delimiter cuts them.
     letters
         A word as it reads in the encoding taken and in another one, where these are nearly as likely.
+    turned
+        Whether each column is a case.
     """
 
     encoding: str
@@ -76,6 +79,7 @@ class Dialect:
     titles: int = 0
     form: Form | None = None
     letters: str = ""
+    turned: bool = False
 
     @property
     def decimal(self) -> str:
@@ -123,6 +127,7 @@ def sniff(name: str, sample: bytes, settings: ReadingSettings) -> Dialect:
     titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
     rows = parse(lines[titles:], delimiter)
     head = head_of(rows, settings.header_row)
+    whole = len(sample) < SAMPLE_BYTES and form is None and settings.header_row is None
     return Dialect(
         encoding=encoding,
         letters=letters_said(sample, found),
@@ -133,6 +138,7 @@ def sniff(name: str, sample: bytes, settings: ReadingSettings) -> Dialect:
         head=head,
         rows=tuple(head.body[:SAMPLE_ROWS]),
         form=form,
+        turned=whole and lies_on_its_side(rows),
     )
 
 

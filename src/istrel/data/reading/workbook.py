@@ -16,6 +16,7 @@ import pyarrow as pa
 
 from istrel.data.reading.notes import first_of
 from istrel.data.reading.sheet_tables import SheetTable, tables_in
+from istrel.data.reading.turned import TURNED, lies_on_its_side, turned
 from istrel.english import english, taken_apart
 
 MOST_MEMORY = 4 * 2**30
@@ -68,6 +69,12 @@ def _answer(request: dict[str, Any]) -> dict[str, Any]:
     wide = max([wide, *(place + 1 for row in body for place, value in enumerate(row) if value not in ("", None))])
     names = [*names, *[""] * wide][:wide]
     body = [[*row, *[""] * wide][:wide] for row in body]
+    if request["header_row"] is None and lies_on_its_side(
+        [tuple(_text(value) or "" for value in row) for row in (names, *body)]
+    ):
+        names, *body = map(list, turned([names, *body]))
+        names, wide = [_text(name) or "" for name in names], len(names)
+        remarks.append(english("{name}: {words}", name=english("Shape"), words=TURNED))
     columns = [_column([row[place] for row in body]) for place in range(wide)]
     kept = [i for i, column in enumerate(columns) if names[i] or column.null_count < len(column)]  # no blank margins
     table = pa.Table.from_arrays([columns[i] for i in kept], names=[names[i] for i in kept])

@@ -209,9 +209,10 @@ def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: 
         remedies.append(Remedy(words, Replace(corrections)))
     if limits:
         remedies += of_limits(column.name, limits, counts)
-    if rest:
-        words = english("treat the rest as missing") if decimals or rough else english("treat as missing")
-        remedies.append(Remedy(words, MarkMissing((column.name,), rest)))
+    if rest or rough:
+        beside = decimals or (rough and rest)
+        words = english("treat the rest as missing") if beside else english("treat as missing")
+        remedies.append(Remedy(words, MarkMissing((column.name,), rest or tuple(rough))))
     return tuple(remedies)
 
 

@@ -67,9 +67,12 @@ def measured_effect(m: Moments, *, confidence: float = 0.95) -> Effect:
 
 
 def _compared(m: Moments, filled: NDArray[np.intp]) -> tuple[Array, Array, Array]:
-    """(means from that of the first group, sums of squares within, n) of the groups that have values."""
-    high, low = (np.ldexp(half[filled], m.exponent[filled]) for half in m.mean)
-    squares = np.ldexp(m.second[0][filled] + m.second[1][filled], 2 * m.exponent[filled])
+    """(means from that of the first group, sums of squares within, n) of the groups that have values; in the unit of the largest
+    group, a power of two, which no test and no measure depends on.
+    """
+    exponent = m.exponent[filled] - m.exponent[filled].max()
+    high, low = (np.ldexp(half[filled], exponent) for half in m.mean)
+    squares = np.ldexp(m.second[0][filled] + m.second[1][filled], 2 * exponent)
     return (high - high[0]) + (low - low[0]), np.maximum(squares, 0.0), m.n[filled]
 
 
