@@ -190,27 +190,26 @@ def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: 
         for text in texts
         if column.kind is Kind.NUMBER and (value := about(without_unit(text, column.unit), decimal)) is not None
     }
-    rest = tuple(text for text in texts if text not in decimals and text not in rough)
+    numbers = {**decimals, **rough}
+    rest = tuple(text for text in texts if text not in numbers)
     remedies = []
-    if decimals:
-        count = sum(counts[text] for text in decimals)
-        corrections = tuple(
-            Correction(column.name, text, value, reason="decimal mark") for text, value in decimals.items()
+    if numbers:
+        n, (first, value) = sum(counts[text] for text in numbers), next(iter(numbers.items()))
+        if not rough:
+            words = english("read {n:,} as decimals", n=n)
+        elif len(numbers) == 1:
+            words = english("read “{text}” as {value}", text=first, value=shown(value))
+        else:
+            words = english("read {n:,} as the numbers in them", n=n)
+        corrections = (
+            Correction(column.name, text, value, reason="about" if text in rough else "decimal mark")
+            for text, value in numbers.items()
         )
-        remedies.append(Remedy(english("read {n:,} as decimals", n=count), Replace(corrections)))
-    if rough:
-        (first, value), count = next(iter(rough.items())), sum(counts[text] for text in rough)
-        words = (
-            english("read “{text}” as {value}", text=first, value=shown(value))
-            if len(rough) == 1
-            else english("read {n:,} as the numbers in them", n=count)
-        )
-        corrections = tuple(Correction(column.name, text, value, reason="about") for text, value in rough.items())
-        remedies.append(Remedy(words, Replace(corrections)))
+        remedies.append(Remedy(words, Replace(tuple(corrections))))
     if limits:
         remedies += of_limits(column.name, limits, counts)
     if rest or rough:
-        beside = decimals or (rough and rest)
+        beside = numbers and rest
         words = english("treat the rest as missing") if beside else english("treat as missing")
         remedies.append(Remedy(words, MarkMissing((column.name,), rest or tuple(rough))))
     return tuple(remedies)
