@@ -83,7 +83,7 @@ class Soak:
         else:
             sentence = f"describe {MEASURED[k % 7]} across {GROUPS[k // 7 % 4]}{form}"
         if k % 2:
-            sentence += f" where age > {18 + k / 997:.4f}"
+            sentence += f" among age > {18 + k / 997:.4f}"
         self.window.stations.bench.widget.writing.say(sentence)
         self.rest()
         if k % 20 == 0:

@@ -216,6 +216,16 @@ MISTAKES = [
     ("boxplot of x", "boxplot", "“boxplot” is no verb; write “describe … as boxes”."),
     ("frequencies of x", "frequencies", "“frequencies” is no verb; write “count”."),
     ("describe x as box plot", "box", "“box” is no form. Did you mean “boxes”?"),
+    (
+        "describe x where g = 1",
+        "where",
+        "“where” cannot stand here. Cases are chosen after “among”: describe age among age >= 18.",
+    ),
+    (
+        "count x vs g",
+        "vs",
+        "“vs” cannot stand here. What stands in the columns comes after “against”: count site against format.",
+    ),
     ("describe x by g", "by", "“by” cannot stand here. Groups come after “across”: describe age across site."),
     ("describe x with p", "p", "“p” is no statistic; a p comes with “test”."),
     ("describe", "e", "After “describe” come the variables"),

@@ -9,7 +9,7 @@ from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedTok
 from istrel.english import english, together
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import CLAUSES, FORMS, VERBS
-from istrel.sentence.vocabulary.elsewhere import MEANT_FORMS, MEANT_VERBS, meant_by
+from istrel.sentence.vocabulary.elsewhere import MEANT_CLAUSES, MEANT_FORMS, MEANT_VERBS, meant_by
 
 WORD = re.compile(r"\w[\w.]*|\S")
 QUOTED = re.compile(r"\"[^\"]+\"|'[^']+'|“[^”]+”")
@@ -24,7 +24,11 @@ NEEDED_AFTER = {
     "=": english("After the equals sign comes a value."),
 }
 
-GROUPS_AFTER = english("Groups come after “across”: describe age across site.")
+SAID_BY = {
+    "across": english("Groups come after “across”: describe age across site."),
+    "among": english("Cases are chosen after “among”: describe age among age >= 18."),
+    "against": english("What stands in the columns comes after “against”: count site against format."),
+}
 
 
 def explain(text: str, error: UnexpectedInput) -> Problem:
@@ -94,9 +98,10 @@ def _wrong(word: str, at: int, before: str, expected: set[str]) -> Problem:
         return Problem(
             english("“{word}” is no form.{hint}", word=word, hint=hint), at=at, length=len(word), instead=near
         )
-    if word.casefold() in ("by", "per") and "ACROSS" in expected:
-        message = together((english("“{word}” cannot stand here.", word=word), GROUPS_AFTER))
-        return Problem(message, at=at, length=len(word), instead=("across",))
+    clause = meant_by(word, MEANT_CLAUSES)
+    if clause and clause.upper() in expected:
+        message = together((english("“{word}” cannot stand here.", word=word), SAID_BY[clause]))
+        return Problem(message, at=at, length=len(word), instead=(clause,))
     if word.casefold() in CLAUSES or not expected & {"ACROSS", "AMONG"}:
         if last in NEEDED_AFTER or last in VERBS or before[-1:] in NEEDED_AFTER:
             return Problem(_wanted(before, expected), at=at, length=len(word))

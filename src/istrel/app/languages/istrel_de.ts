@@ -499,6 +499,10 @@
    <translation>Fälle</translation>
   </message>
   <message>
+   <source>Cases are chosen after “among”: describe age among age &gt;= 18.</source>
+   <translation>Fälle wählt man nach „among“: describe age among age &gt;= 18.</translation>
+  </message>
+  <message>
    <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
    <translation>Fälle teilen sich auf ihrem Weg nur einmal; schreiben Sie „× {text}“, oder lassen Sie „{text}“ weg.</translation>
   </message>
@@ -2440,6 +2444,10 @@
   <message>
    <source>What may stand here</source>
    <translation>Was hier stehen kann</translation>
+  </message>
+  <message>
+   <source>What stands in the columns comes after “against”: count site against format.</source>
+   <translation>Was in den Spalten steht, kommt nach „against“: count site against format.</translation>
   </message>
   <message>
    <source>What to look at</source>

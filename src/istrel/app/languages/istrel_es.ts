@@ -499,6 +499,10 @@
    <translation>Casos</translation>
   </message>
   <message>
+   <source>Cases are chosen after “among”: describe age among age &gt;= 18.</source>
+   <translation>Los casos se eligen después de “among”: describe age among age &gt;= 18.</translation>
+  </message>
+  <message>
    <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
    <translation>Los casos se separan una sola vez en su camino; escriba «× {text}», o quite «{text}».</translation>
   </message>
@@ -2440,6 +2444,10 @@
   <message>
    <source>What may stand here</source>
    <translation>Lo que puede estar aquí</translation>
+  </message>
+  <message>
+   <source>What stands in the columns comes after “against”: count site against format.</source>
+   <translation>Lo que va en las columnas viene después de “against”: count site against format.</translation>
   </message>
   <message>
    <source>What to look at</source>

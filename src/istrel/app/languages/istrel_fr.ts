@@ -499,6 +499,10 @@
    <translation>Cas</translation>
   </message>
   <message>
+   <source>Cases are chosen after “among”: describe age among age &gt;= 18.</source>
+   <translation>Les cas se choisissent après « among » : describe age among age &gt;= 18.</translation>
+  </message>
+  <message>
    <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
    <translation>Les cas ne se séparent qu’une fois en chemin ; écrivez « × {text} », ou ôtez « {text} ».</translation>
   </message>
@@ -2440,6 +2444,10 @@
   <message>
    <source>What may stand here</source>
    <translation>Ce qui peut se trouver ici</translation>
+  </message>
+  <message>
+   <source>What stands in the columns comes after “against”: count site against format.</source>
+   <translation>Ce qui est en colonnes vient après « against » : count site against format.</translation>
   </message>
   <message>
    <source>What to look at</source>

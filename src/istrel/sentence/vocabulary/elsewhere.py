@@ -23,6 +23,12 @@ MEANT_FORMS = {
     "heat map": "heatmap heat",
 }
 
+MEANT_CLAUSES = {
+    "across": "by per grouped",
+    "among": "where if for when filter filtered only having",
+    "against": "versus vs",
+}
+
 
 def meant_by(word: str, table: dict[str, str]) -> str:
     """What a word means here; empty where that is not known."""
