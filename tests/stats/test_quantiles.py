@@ -10,6 +10,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from istrel.stats import grouping
 from istrel.stats import quantiles as q
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged, arrange
@@ -166,3 +167,28 @@ def test_the_interval_of_a_median_has_at_least_its_level_and_no_step_to_spare(co
         if k:
             inside = (x[:, k - 1] <= np.log(2)) & (np.log(2) <= x[:, size - k])
             assert inside.mean() == pytest.approx(median_level(size, confidence=confidence), abs=0.01)
+
+
+@pytest.mark.parametrize("factor", [1, 10, 100])
+@pytest.mark.parametrize("n_groups", [1, 3])
+def test_values_that_are_counted_stand_as_those_that_are_sorted(
+    factor: int, n_groups: int, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(grouping, "COUNTED_FROM", 50)
+    rng = np.random.default_rng(factor + n_groups)
+    for low in (-40, 0, 17):
+        values = rng.integers(low, low + 30, 2000) / factor
+        codes = rng.integers(0, n_groups, 2000)
+        for use in (np.ones(2000, bool), rng.random(2000) < 0.7, codes < 1):
+            few = grouping.arrange_few(values, codes, use, n_groups)
+            plain = grouping.arrange(values, codes, use, n_groups)
+            assert few is not None
+            assert (np.diff(few.bounds) <= 30).all()
+            assert np.array_equal(few.sizes, plain.sizes)
+            for group in range(n_groups):
+                assert np.array_equal(few.group(group), plain.group(group))
+    for other in (rng.normal(size=2000), rng.integers(0, 10**9, 2000).astype(float), values[:40]):
+        use = np.ones(other.size, bool)
+        assert grouping.arrange_few(other, codes[: other.size], use, n_groups) is None
+    unused = np.zeros(2000, bool)
+    assert grouping.arrange_few(values, codes, unused, n_groups) is None

@@ -20,7 +20,7 @@ from istrel.data.glance import glance_of
 from istrel.data.natural import in_natural_order
 from istrel.data.reason import BLANK, INFINITE, TEXT, Reason
 from istrel.data.table import Table
-from istrel.stats.distinct import distinct_values
+from istrel.stats.distinct import distinct_values, places_among
 from istrel.stats.glance import Glance
 
 Prepared = TypeVar("Prepared")
@@ -387,8 +387,10 @@ def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | s
         place = np.cumsum(seen) - 1
         return [word for word, there in zip(column.words, seen, strict=True) if there], place[column.values]
     values = distinct_values(column.values[usable])
-    codes = np.searchsorted(values, column.values)
-    return as_stored(column, values), codes
+    if column.kind is Kind.DATE or not values.size:
+        return as_stored(column, values), np.searchsorted(values, column.values)
+    known = column.values if usable.all() else np.where(usable, column.values, values[0])
+    return as_stored(column, values), places_among(known, values)
 
 
 def _are_whole(numbers: Numbers) -> bool:

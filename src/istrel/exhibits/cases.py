@@ -252,8 +252,6 @@ class Grouping:
         """Cases of each group."""
         if self.times is not None:
             return counted(self.codes, self.n_groups, self.times)
-        if self.n_groups > 1:
-            return np.diff(self.order.bounds)
         return np.bincount(self.codes + 1, minlength=self.n_groups + 1)[1:]
 
     @cached_property

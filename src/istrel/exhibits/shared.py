@@ -10,7 +10,7 @@ from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.store import store_of
 from istrel.stats import moments
-from istrel.stats.grouping import Arranged, arrange, arrange_counted, side_by_side
+from istrel.stats.grouping import Arranged, arrange, arrange_counted, arrange_few, side_by_side
 from istrel.stats.threads import each
 
 Made = TypeVar("Made")
@@ -31,8 +31,10 @@ def arranged(name: str, grouping: Grouping, data: Dataset) -> Arranged:
         numbers, used = data.numbers(name), data.numbers(name).valid & grouping.used
         if grouping.times is not None:
             return arrange_counted(numbers.values, grouping.codes, used, grouping.n_groups, grouping.times)
-        order = grouping.order if grouping.n_groups > 1 else None
-        made = arrange(numbers.values, grouping.codes, used, grouping.n_groups, order)
+        made = arrange_few(numbers.values, grouping.codes, used, grouping.n_groups)
+        if made is None:
+            order = grouping.order if grouping.n_groups > 1 else None
+            made = arrange(numbers.values, grouping.codes, used, grouping.n_groups, order)
         return made if data.origin is None else replace(made, origin=data.origin)
 
     return store_of(data).once(

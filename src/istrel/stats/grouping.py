@@ -22,6 +22,12 @@ Numbers = TypeVar("Numbers", NDArray[np.float64], NDArray[np.int64])
 LARGE = 150_000
 FEW = 100_000  # values by groups that are counted without sorting
 CLASSES_PER_DOUBLING = 4
+COUNTED_FROM, MOST_PLACES, A_LOOK = (
+    150_000,
+    2**20,
+    1_000,
+)  # cases; values by groups; values that tell most columns apart
+MOST_SPREAD = 50_000_000  # cases of a group that are spread out
 
 
 @dataclass(frozen=True, eq=False)
@@ -95,8 +101,11 @@ class Arranged:
 
     def group(self, which: int) -> Array:
         """The ascending values of one group, one for each case."""
-        assert self.times is None, "a value stands for many cases"
-        return self.values[self.bounds[which] : self.bounds[which + 1]]
+        part = slice(int(self.bounds[which]), int(self.bounds[which + 1]))
+        if self.times is None:
+            return self.values[part]
+        assert self.sizes[which] <= MOST_SPREAD, "a value stands for many cases"
+        return np.repeat(self.values[part], self.times[part])
 
     def only(self, which: int) -> Arranged:
         """One group by itself; its rows are not known."""
@@ -245,6 +254,39 @@ def arrange(
         together = values[order.rows[kept]]
         bounds = np.concatenate([[0], np.cumsum(kept)])[order.bounds]
     return Arranged(sort_within(together, bounds), bounds, values, codes, None if everyone else use)
+
+
+def arrange_few(values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int) -> Arranged | None:
+    """As `arrange`, for many cases of values of few decimals that lie close together, counted instead of sorted: every value stands
+    once in its group, with how many cases have it. None where the values are others, or too few.
+    """
+    everyone = bool(use.all())
+    factor = _factor(values[use][:A_LOOK] if not everyone else values[:A_LOOK])
+    if factor is None:
+        return None
+    own, group = (values, codes) if everyone else (values[use], codes[use])
+    if own.size < COUNTED_FROM:
+        return None
+    low, high = (float(np.rint(end * factor)) for end in (own.min(initial=np.inf), own.max(initial=-np.inf)))
+    span = high - low + 1
+    if not span * n_groups <= min(MOST_PLACES, own.size / 4):
+        return None
+    steps = np.rint(own * factor)
+    if not np.array_equal(steps / factor, own):
+        return None
+    wide, place = int(span), (steps - low).astype(np.int32)
+    if n_groups > 1:
+        place += group.astype(np.int32, copy=False) * np.int32(wide)
+    summed = np.bincount(place, minlength=n_groups * wide)
+    there = np.flatnonzero(summed)
+    bounds = np.searchsorted(there, np.arange(n_groups + 1) * wide)
+    held = np.asarray((low + there % wide) / factor + 0.0, np.float64)  # no minus before 0
+    return Arranged(held, bounds, values, codes, None if everyone else use, times=summed[there].astype(np.int64))
+
+
+def _factor(values: Array) -> float | None:
+    """By what values become whole, where at most two decimals are all that they have; None else."""
+    return next((f for f in (1.0, 10.0, 100.0) if np.array_equal(np.rint(values * f) / f, values)), None)
 
 
 def arrange_counted(
