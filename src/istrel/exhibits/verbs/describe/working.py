@@ -103,7 +103,7 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
         value = fewer.statistic(key)(0)
         return value if isinstance(value, float) else math.nan
 
-    pulled = key in ESTIMATES and key not in COUNTED and parts.cells.times is None
+    pulled = key in ESTIMATES and key not in COUNTED and plan.data.times is None
     return Working(_means(key, share, found, parts, plan, cell), formula, filled, steps, without if pulled else None)
 
 
