@@ -5,7 +5,7 @@ OFFSCREEN := QT_QPA_PLATFORM=offscreen
 MAKEFLAGS += --jobs=2 --output-sync=target # `make check test`: both at once, each said whole
 export PYTHONDONTWRITEBYTECODE :=# bytecode is kept: tests start Istrel a hundred times
 
-.PHONY: help setup demo test deep check bench fuzz mutants languages page screenshots gallery package tried format lock
+.PHONY: help setup demo test deep check bench fuzz soak mutants languages page screenshots gallery package tried format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -42,6 +42,9 @@ bench: $(STAMP) ## measure: ratios to floors taken in the same run
 
 fuzz: $(STAMP) ## seeded inputs of every family, at most five minutes; ISTREL_SEED chooses others
 	$(OFFSCREEN) $(PYTHON) tools/fuzz.py $(ARGUMENTS)
+
+soak: $(STAMP) ## long use of one window: what stays of memory, files and threads (a quarter of an hour)
+	$(OFFSCREEN) $(PYTHON) tools/soak.py $(ARGUMENTS)
 
 mutants: $(STAMP) ## a hundred random changes of the core, each against the tests of its room; survivors are named
 	$(PYTHON) tools/mutants.py $(ARGUMENTS)

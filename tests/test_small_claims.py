@@ -23,6 +23,7 @@ from istrel.data.reading.letters import _lines_with_odd_bytes
 from istrel.data.reading.ragged import MOST_SHOWN, Row
 from istrel.data.reading.ragged import remark as ragged_remark
 from istrel.data.rows import Rows
+from istrel.data.sets import set_in
 from istrel.english import english
 from istrel.exhibits import store
 from istrel.exhibits.forms.heat_map import _alike
@@ -308,3 +309,16 @@ def test_of_all_versions_together_what_was_asked_for_last_is_kept(monkeypatch: p
     for key in range(8):
         versions["b"].once(key, lambda key=key: key, lambda _: 0)
     assert [list(versions[name].entries) for name in "ab"] == [[], [2, 3, 4, 5, 6, 7]]
+
+
+@pytest.mark.parametrize(
+    ("cells", "are"),
+    [
+        (["10YR 3/1", "10YR 2/2", "7.5YR 3/2", "10YR 2/1"], False),  # what stands first never stands second
+        (["a/b", "b/a", "a/c", "c/b"], True),
+        (["a/b", "c", "a/c", "b"], True),
+    ],
+)
+def test_parts_of_a_name_are_no_answers(cells: list[str], are: bool, data_of: Maker) -> None:
+    data = data_of("x\n" + "".join(f"{cell}\n" for cell in cells * 8))
+    assert (set_in("x", data) is not None) is are

@@ -168,6 +168,20 @@ def by_amount(words: tuple[str, ...]) -> tuple[str, ...] | None:
     return tuple(word for _, word in sorted(zip(amounts, words, strict=True)))
 
 
+def by_length(words: tuple[str, ...]) -> tuple[str, ...] | None:
+    """Marks of one sign in their order (“★”, “★★”, “★★★”; “x”, “xx”); None for others: letters may be marks of their own."""
+    signs = {sign for word in words for sign in word.strip()}
+    lengths = {len(word.strip()) for word in words}
+    if not FEWEST_BANDS <= len(words) <= MOST_BANDS or len(lengths) < len(words) or len(signs) != 1:
+        return None
+    sign = signs.pop()
+    return (
+        None
+        if sign.isdigit() or (sign.isalpha() and sign not in "xX") or min(lengths) < 1
+        else tuple(sorted(words, key=len))
+    )
+
+
 def _amount(word: str) -> tuple[float, float] | None:
     """(where a band begins, where it ends); None for a word that is none."""
     if word in NOTHING:

@@ -8,7 +8,7 @@ from itertools import groupby
 
 import numpy as np
 
-from istrel.data.answers import AnswerScale, by_amount, by_number, in_order, plain, scale_of
+from istrel.data.answers import AnswerScale, by_amount, by_length, by_number, in_order, plain, scale_of
 from istrel.data.codebook import Codebook, ValueLabel, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
@@ -48,7 +48,7 @@ def with_answers(codebook: Codebook, table: Table) -> Codebook:
         if scale is not None:
             scales[name] = scale
             codebook = codebook.with_variable(_ordered(codebook[name], in_order(said, scale)))
-        elif (numbered := by_number(said) or by_amount(said)) is not None:
+        elif (numbered := by_number(said) or by_amount(said) or by_length(said)) is not None:
             codebook = codebook.with_variable(_ordered(codebook[name], numbered))
     codebook = _batteries_of_words(codebook, table, words, scales)
     codebook = _batteries_of_numbers(_batteries_from_zero(codebook, table), table)

@@ -17,7 +17,7 @@ ABOVE_ALL = (9, 66, 77, 88, 97, 98, 99, 666, 777, 888, 997, 998, 999, 8888, 9998
 CODE_LIKE = np.array((*BELOW_ZERO, *ABOVE_ALL), float)  # ascending
 NO_VALUE = frozenset(  # nothing else is meant by these
     """. .. ... … - -- --- – — * ? n/a n/d <na> #n/v na n.a. #n/a nan null (null) #null! #value! #div/0! #ref! #num! #name?
-    n.d. nd n.g. n.b. <lod <loq <mdl <dl bdl bql
+    n.d. nd n.g. n.b. ./. <lod <loq <mdl <dl bdl bql
     k.a. s/d""".split()  # noqa: SIM905 — read as a list
 )
 PHRASES = """no answer, not available, not applicable, no data, don't know, not stated, not known, not recorded, not reported,

@@ -151,10 +151,20 @@ def _of_cells(name: str, data: Dataset) -> AnswerSet | None:
         )  # how many different cells hold it
         mentioned = [part for word, _ in cells if len(parts := _parts(word, sign)) > 1 for part in parts]
         again = sum(where[part] > 1 for part in mentioned)
-        short = all(len(part) <= LONGEST for part in where)
+        short = all(len(part) <= LONGEST for part in where) and not _are_compounds(
+            [_parts(word, sign) for word, _ in cells]
+        )
         if 1 < len(where) <= MOST and short and again >= AGAIN * len(mentioned):
             return AnswerSet(name, tuple(map(str, in_natural_order(list(where)))), sign=sign)
     return None
+
+
+def _are_compounds(cells: list[list[str]]) -> bool:
+    """Whether every cell has equally many parts, and what stands first nowhere stands second: “10YR 3/1” is one colour."""
+    if len({len(parts) for parts in cells}) > 1:
+        return False
+    places = [set(place) for place in zip(*cells, strict=True)]
+    return sum(map(len, places)) == len(set().union(*places))
 
 
 def _holds_one_twice(word: str, sign: str) -> bool:

@@ -4075,6 +4075,10 @@
    <translation>die Markierung fehlt hier, deshalb blieb es, wie es ist</translation>
   </message>
   <message>
+   <source>its name says times of day, and it was read as decimal numbers; if {value} is {clock}, write it with a colon.</source>
+   <translation>der Name sagt Uhrzeiten, und gelesen wurden Dezimalzahlen; wenn {value} für {clock} steht, schreiben Sie es mit Doppelpunkt.</translation>
+  </message>
+  <message>
    <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
    <translation>der Name spricht von Jahren und Monaten, gelesen wurden Dezimalzahlen; schreiben Sie {example} für acht Jahre und zehn Monate.</translation>
   </message>
@@ -7781,6 +7785,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{word}” ({count:,})</source>
    <translation>„{word}“ ({count:,})</translation>
+  </message>
+  <message>
+   <source>“{word}” and its like are days without a year; it was left as text.</source>
+   <translation>„{word}“ und Ähnliches sind Tage ohne Jahr; die Spalte blieb Text.</translation>
   </message>
   <message>
    <source>“{word}” and its like were left as text; they may be powers of ten.</source>

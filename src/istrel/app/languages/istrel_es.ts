@@ -4075,6 +4075,10 @@
    <translation>aquí falta su marca, así que se dejó como está</translation>
   </message>
   <message>
+   <source>its name says times of day, and it was read as decimal numbers; if {value} is {clock}, write it with a colon.</source>
+   <translation>su nombre dice horas del día, y se leyó como números decimales; si {value} es {clock}, escríbalo con dos puntos.</translation>
+  </message>
+  <message>
    <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
    <translation>su nombre habla de años y meses, y se leyó como números decimales; escriba {example} para ocho años y diez meses.</translation>
   </message>
@@ -7781,6 +7785,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{word}” ({count:,})</source>
    <translation>«{word}» ({count:,})</translation>
+  </message>
+  <message>
+   <source>“{word}” and its like are days without a year; it was left as text.</source>
+   <translation>“{word}” y similares son días sin año; se dejó como texto.</translation>
   </message>
   <message>
    <source>“{word}” and its like were left as text; they may be powers of ten.</source>

@@ -4075,6 +4075,10 @@
    <translation>sa marque manque ici, il est donc resté tel quel</translation>
   </message>
   <message>
+   <source>its name says times of day, and it was read as decimal numbers; if {value} is {clock}, write it with a colon.</source>
+   <translation>son nom dit des heures, et elle a été lue comme des nombres décimaux ; si {value} est {clock}, écrivez-le avec deux-points.</translation>
+  </message>
+  <message>
    <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
    <translation>son nom annonce des années et des mois, mais elle a été lue comme des nombres décimaux ; écrivez {example} pour huit ans et dix mois.</translation>
   </message>
@@ -7781,6 +7785,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{word}” ({count:,})</source>
    <translation>« {word} » ({count:,})</translation>
+  </message>
+  <message>
+   <source>“{word}” and its like are days without a year; it was left as text.</source>
+   <translation>« {word} » et semblables sont des jours sans année ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>“{word}” and its like were left as text; they may be powers of ten.</source>

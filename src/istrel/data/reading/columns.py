@@ -19,7 +19,7 @@ from istrel.data.reading import dates
 from istrel.data.reading.angles import as_angles
 from istrel.data.reading.beside import beside_signs
 from istrel.data.reading.digits import of_digits
-from istrel.data.reading.durations import as_durations, doubt_ages
+from istrel.data.reading.durations import as_durations, doubt_ages, doubt_clock
 from istrel.data.reading.eras import as_years
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.left import say_other_words, say_what_was_left
@@ -121,6 +121,7 @@ def _each(names: Sequence[str], whole: Whole, marks: Marks, notes: Notes, read: 
         told = Notes(day_first=notes.day_first)
         column = plain.get(place) or read(names[place], whole.column(place), marks, told)
         doubt_ages(column, told)
+        doubt_clock(column, told)
         return column, told
 
     places = range(len(names))

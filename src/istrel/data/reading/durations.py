@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Column, Kind
 from istrel.data.reading.notes import Notes
 from istrel.english import english, numeral
+from istrel.stats.distinct import distinct_values
 
 SAMPLE = 1_000
 THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$"
@@ -54,6 +55,7 @@ DURATION = re.compile(
 YEARS_AND_MONTHS = re.compile(
     r"(?i)(?:^|[\W_])(?:j|y|a|jahre?|years?|yrs?|ans|años)\s?[,.;:/]\s?(?:m|monate?|months?|mo|mois|meses)(?:$|[\W_])"
 )
+FEWEST_OF_A_CLOCK, FEWEST_MINUTES = 8, 3  # values; minutes, different ones: “.0” and “.5” are halves of an hour as well
 MONTHS = (*range(12), *range(10, 100, 10))  # “8,1” may be ten months or one
 HOURS_OF_A_DAY = 24
 
@@ -188,6 +190,27 @@ def numbers_in(found: pa.StructArray, names: tuple[str, ...]) -> tuple[list[NDAr
         text = pc.replace_substring(pc.fill_null(pc.struct_field(found, name), "0"), ",", ".")
         numbers.append(np.asarray(pc.if_else(pc.equal(text, ""), "0", text).cast(pa.float64())))
     return numbers, fits
+
+
+def doubt_clock(column: Column, notes: Notes) -> None:
+    """Says that times of day as “15.45” were read as decimals, where the name of a column tells that they are."""
+    if column.kind is not Kind.NUMBER or column.unit or not CLOCK.search(column.name):
+        return
+    values = column.values[column.valid]
+    minutes = np.rint(100 * (values - np.floor(values)))
+    exact = np.isclose(100 * values, np.rint(100 * values), rtol=0, atol=1e-6)
+    of_day = (
+        values.size >= FEWEST_OF_A_CLOCK and (values >= 0).all() and (values < HOURS_OF_A_DAY).all() and exact.all()
+    )
+    if of_day and (minutes < 60).all() and distinct_values(minutes).size >= FEWEST_MINUTES:
+        value = float(values[np.flatnonzero(minutes)[0]])
+        hours, rest = divmod(round(100 * value), 100)
+        words = english(
+            "its name says times of day, and it was read as decimal numbers; if {value} is {clock}, write it with a colon.",
+            value=numeral(value),
+            clock=f"{hours}:{rest:02d}",
+        )
+        notes.say(column.name, words, unsure=True)
 
 
 def doubt_ages(column: Column, notes: Notes) -> None:

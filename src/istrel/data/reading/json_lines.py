@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
 from pathlib import Path
 
 import numpy as np
@@ -109,7 +110,7 @@ def _loosely(path: Path, watch: Watch) -> pa.Table:
     """Record by record, every value as text: for files that Arrow's reader finds inconsistent."""
     import json
 
-    records: list[dict[str, str | None]] = []
+    records: list[dict[str, object]] = []
     size = max(1, path.stat().st_size)
     with path.open("rb") as file:
         for number, line in enumerate(file, start=1):
@@ -121,11 +122,32 @@ def _loosely(path: Path, watch: Watch) -> pa.Table:
                 raise ValueError("no JSON", number) from None
             if not isinstance(record, dict):
                 raise ValueError("no record", number)
-            records.append({str(key): _text(value) for key, value in record.items()})
+            records.append({str(key): value for key, value in record.items()})
             if number % 10_000 == 0:
                 watch.report(file.tell() / size)
+    records = _taken_apart(records)
     names = tuple(dict.fromkeys(key for record in records for key in record))
-    return pa.table({name: pa.array([record.get(name) for record in records], pa.string()) for name in names})
+    return pa.table({name: pa.array([_text(record.get(name)) for record in records], pa.string()) for name in names})
+
+
+def _taken_apart(records: list[dict[str, object]]) -> list[dict[str, object]]:
+    """Records with what is a record in all of them as `a.b`; the depth was looked at before."""
+    while True:
+        mixed = {
+            key for one in records for key, value in one.items() if value is not None and not isinstance(value, dict)
+        }
+        within = {key for one in records for key, value in one.items() if isinstance(value, dict) and value} - mixed
+        if not within:
+            return records
+        records = [dict(_opened(one, within)) for one in records]
+
+
+def _opened(record: dict[str, object], within: set[str]) -> Iterator[tuple[str, object]]:
+    for key, value in record.items():
+        if key in within and isinstance(value, dict):
+            yield from ((f"{key}.{inner}", held) for inner, held in value.items())
+        elif key not in within:
+            yield key, value
 
 
 def _text(value: object) -> str | None:

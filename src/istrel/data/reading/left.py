@@ -66,6 +66,9 @@ def say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
             other=two[1],
         )
         notes.say(name, words_, unsure=True)
+    elif word := _without_year(words):
+        yearless = english("“{word}” and its like are days without a year; it was left as text.", word=word)
+        notes.say(name, yearless, unsure=True)
     elif word := _two_places(words):
         places = english("“{word}” is a latitude and a longitude in one cell; it was left as text.", word=word)
         notes.say(name, places, unsure=True)
@@ -74,6 +77,15 @@ def say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
 def _a_code(words: pa.Array) -> str:
     """One of the words like “12E5”, where most are such; else nothing."""
     return str(words.filter(pc.match_substring_regex(words, CODED))[0].as_py()) if are_coded(words) else ""
+
+
+def _without_year(words: pa.Array) -> str:
+    """A day and a month, where most words are such; else nothing."""
+    if len(words) > MOST_NAMES:
+        return ""
+    parts = [(word, DAY_AND_MONTH.fullmatch(word.strip())) for word in words.to_pylist()]
+    found = [word for word, part in parts if part is not None and _named(part) in months()]
+    return str(found[0]) if found and len(found) >= MOSTLY * len(words) else ""
 
 
 def _two_places(words: pa.Array) -> str:

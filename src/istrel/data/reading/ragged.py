@@ -12,7 +12,7 @@ from typing import NamedTuple
 from istrel.data.reading.sniff import Dialect
 from istrel.english import english, together
 
-FEW, FEWEST_WHOLE, MOST_SHOWN = 0.01, 4, 3
+FEW, FEWEST_WHOLE, MOST_SHOWN, MOST_BELOW = 0.01, 4, 3, 12
 FEWEST_BEFORE_LAST = 2  # names and a row
 
 
@@ -33,25 +33,34 @@ def ragged_rows(path: Path, dialect: Dialect) -> Iterator[Row | None]:
         rows = csv.reader(lines, delimiter=dialect.delimiter)
         begins = 0
         for row in rows:
-            odd = bool(row) and len(row) != len(dialect.names)
-            yield Row(dialect.skip + begins + 1, len(row), dialect.delimiter.join(row)) if odd else None
+            odd = len(row) != len(dialect.names)
+            if row:
+                yield Row(dialect.skip + begins + 1, len(row), dialect.delimiter.join(row)) if odd else None
             begins = rows.line_num
 
 
 def few_ragged(path: Path, dialect: Dialect) -> tuple[Row, ...]:
-    """The ragged rows where they are few enough to set aside: one of at least four, one of a hundred, or the last; else none."""
+    """The ragged rows where they are few enough to set aside: one of at least four, one of a hundred, or the last ones, of words
+    below the table; else none.
+    """
     found: list[Row] = []
-    whole, last = 0, False
+    whole, below = 0, 0  # rows; ragged ones since the last of these
     for row in ragged_rows(path, dialect):
-        whole, last = whole + (row is None), row is not None
+        whole, below = whole + (row is None), 0 if row is None else below + 1
         if row is not None:
             found.append(row)
             if len(found) > max(1.0, FEW * whole) and len(found) > 100:
                 return ()
     fine = all(row.text.isprintable() and "\ufffd" not in row.text for row in found)
     few = len(found) <= max(1.0, FEW * whole) and whole > FEWEST_WHOLE
-    ends = len(found) == 1 and last and whole > FEWEST_BEFORE_LAST  # cut off, or a line about the file
+    cut_off = len(found) == 1 and whole > FEWEST_BEFORE_LAST
+    notes = len(found) <= MOST_BELOW and whole > FEWEST_WHOLE and all(map(_is_note, found))
+    ends = below == len(found) and (cut_off or notes)
     return tuple(found) if fine and (few or ends) else ()
+
+
+def _is_note(row: Row) -> bool:
+    return row.fields == 1 and any(letter.isalpha() for letter in row.text)
 
 
 def remark(rows: tuple[Row, ...], names: int) -> str:
