@@ -20,11 +20,11 @@ from istrel.data.reading import keys
 from istrel.data.reading.columns import columns_of
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import may_be
+from istrel.data.reading.on_its_side import TURNED, turned
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.rewritten import Form, with_tabs
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, parse, sniff
-from istrel.data.reading.turned import TURNED, turned
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Reading, Source, Table, stamp_of
 from istrel.english import english, in_quotes, numeral
@@ -87,13 +87,12 @@ def _rewritten(path: Path, dialect: Dialect, form: Form, settings: ReadingSettin
 def _turned(path: Path, dialect: Dialect, settings: ReadingSettings, watch: Watch) -> Table:
     """The table of which each column is a case, through a copy with a line for each."""
     mark = settings.decimal or ("." if dialect.delimiter == "," else None)
-    lines = path.read_text(encoding=dialect.encoding, errors="replace").splitlines(keepends=True)
+    with path.open(encoding=dialect.encoding, newline="", errors="replace") as file:
+        rows = turned(parse(list(file)[dialect.skip :], dialect.delimiter))
     with tempfile.TemporaryDirectory(prefix="istrel-") as folder:
         copy = Path(folder) / path.name
         with copy.open("w", encoding="utf-8", newline="") as out:
-            csv.writer(out, delimiter="\t", lineterminator="\n").writerows(
-                turned(parse(lines[dialect.skip :], dialect.delimiter))
-            )
+            csv.writer(out, delimiter="\t", lineterminator="\n").writerows(rows)
         as_lines = replace(settings, delimiter="\t", encoding="utf-8", header_row=1, decimal=mark)
         table = read_source(copy, as_lines, watch)
     notes = Notes()

@@ -15,9 +15,9 @@ from istrel.data.markers import stands_for_nothing
 from istrel.data.reading.heads import NUMBER, Head, head_of
 from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
+from istrel.data.reading.on_its_side import lies_on_its_side
 from istrel.data.reading.rewritten import Form, form_of, with_tabs
 from istrel.data.reading.settings import ReadingSettings
-from istrel.data.reading.turned import lies_on_its_side
 from istrel.english import english
 from istrel.problem import Problem
 

@@ -15,8 +15,8 @@ from typing import Any
 import pyarrow as pa
 
 from istrel.data.reading.notes import first_of
+from istrel.data.reading.on_its_side import TURNED, lies_on_its_side, turned
 from istrel.data.reading.sheet_tables import SheetTable, tables_in
-from istrel.data.reading.turned import TURNED, lies_on_its_side, turned
 from istrel.english import english, taken_apart
 
 MOST_MEMORY = 4 * 2**30

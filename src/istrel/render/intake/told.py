@@ -15,7 +15,8 @@ MOST_NAMED, MOST_TOLD = 6, 8  # names of one group, groups of one kind
 
 def key_said(intake: Intake) -> str:
     """By what the rows are told apart."""
-    return english("Rows are told apart by {names}.", names=listed(intake.key))
+    names = tuple(english("“{word}”", word=name) if name.endswith(".") else name for name in intake.key)
+    return english("Rows are told apart by {names}.", names=listed(names))
 
 
 def structure_said(intake: Intake) -> list[str]:
