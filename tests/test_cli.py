@@ -30,7 +30,7 @@ from made import make_exhibit
 SENTENCE = "describe practice_min across format"
 DOUBTED = (
     "istrel: learners.csv: Text among numbers in practice_min: “n/a” (7), “72,5” (3), “approx 40” (1)."
-    " 11 cases count as missing until then. In the window: read 3 as decimals.\n"
+    " 11 cases count as missing until then. In the window: read 4 as the numbers in them.\n"
 )
 
 

@@ -22,6 +22,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.reading.letters import _lines_with_odd_bytes
 from istrel.data.reading.ragged import MOST_SHOWN, Row
 from istrel.data.reading.ragged import remark as ragged_remark
+from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.rows import Rows
 from istrel.data.sets import set_in
 from istrel.english import english
@@ -32,6 +33,7 @@ from istrel.exhibits.quoting import quotable
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
+from istrel.render.papers import paragraphs_of
 from istrel.render.refresh.grids import _likest
 from istrel.render.refresh.word.whole import Whole
 from istrel.render.template.word import _fitted
@@ -322,3 +324,25 @@ def test_of_all_versions_together_what_was_asked_for_last_is_kept(monkeypatch: p
 def test_parts_of_a_name_are_no_answers(cells: list[str], are: bool, data_of: Maker) -> None:
     data = data_of("x\n" + "".join(f"{cell}\n" for cell in cells * 8))
     assert (set_in("x", data) is not None) is are
+
+
+def test_a_file_says_how_much_of_it_was_read(tmp_path: Path) -> None:
+    path = tmp_path / "x"
+    path.write_bytes(b"x" * 100)
+    said: list[float] = []
+    with WatchedFile(path, Watch(said.append, lambda: True)) as file:
+        while file.read(25):
+            pass
+    assert said == [0.25, 0.5, 0.75, 1.0, 1.0]
+
+
+def test_a_paper_of_another_kind_is_told_what_is_read(tmp_path: Path) -> None:
+    with pytest.raises(Problem, match=r"a paper that is read is a \.docx, \.odt, \.md or \.txt\.$"):
+        paragraphs_of(tmp_path / "paper.pages")
+
+
+def test_the_word_that_is_wrong_is_pointed_at(learners: Dataset) -> None:
+    sentence = "describe site with percentiles = 5"
+    with pytest.raises(Problem) as caught:
+        make_exhibit(sentence, learners)
+    assert (caught.value.at, caught.value.length) == (sentence.index("percentiles"), len("percentiles"))

@@ -16,13 +16,17 @@ from living import versions_in
 from lxml import etree
 
 from istrel import cli
+from istrel.data.dataset import Dataset
 from istrel.render.manuscript import manuscript_document
 from istrel.render.opendocument.package import qualified as q
 from istrel.render.refresh import refresh
 from istrel.render.template import poured
+from istrel.sentence import request_of
+from istrel.study.changes.manuscript import Keep
 from istrel.study.file import StudyFile
 from istrel.study.history import History
-from istrel.study.study import Study
+from istrel.study.parts import Kept
+from istrel.study.study import Study, study_of
 from istrel.style.house import load_style
 
 
@@ -134,3 +138,63 @@ def test_a_template_from_the_command_line(
         == 2
     )
     assert "this is no document" in capsys.readouterr().err
+
+
+WIDE = "relate age, distance_km, practice_min, absences, receptive_pre, receptive_post, spelling_speed, reaction_ms, confidence"
+
+
+def lying(content: bytes, ending: str) -> str:
+    """Each paragraph's page: "|" one that stands, "_" one that lies; tables and pictures aside."""
+    if ending == ".docx":
+        body, said, pages = docx.Document(io.BytesIO(content)).element.body, 0, ""
+        for one in body:
+            said += one.tag == qn("w:p")
+            for section in one.iter(qn("w:sectPr")):
+                pages += ("_" if section.find(qn("w:pgSz")).get(qn("w:orient")) == "landscape" else "|") * max(said, 1)
+                said = 0
+        return pages
+    with zipfile.ZipFile(io.BytesIO(content)) as archive:
+        root = etree.fromstring(archive.read("content.xml"))
+    begins = {s.get(q("style:name")): s.get(q("style:master-page-name")) for s in root.iter(q("style:style"))}
+    pages, now = "", "|"
+    for one in next(root.iter(q("office:text"))).iter(q("text:p"), q("text:h")):
+        page = begins.get(one.get(q("text:style-name")))
+        now = now if not page else "_" if page == "Turned" else "|"
+        pages += now
+    return pages
+
+
+@pytest.mark.parametrize("order", ["w", "wn", "nw", "nwn"])
+@pytest.mark.parametrize("goes_on", [True, False])
+def test_wide_tables_lie_and_what_is_the_template_s_stands(
+    order: str, goes_on: bool, template: Path, learners: Dataset
+) -> None:
+    history = History(study_of(learners))
+    for one in order:
+        request = request_of(WIDE if one == "w" else "count site", learners.codebook)
+        history = history.do(Keep(Kept(request, (), False)))
+    if not goes_on:
+        without_references(template)
+    pages = lying(poured(manuscript_document(history.study, load_style()), template), template.suffix)
+    parts = re.sub(r"(.)\1+", r"\1", pages)
+    ends = "|" if goes_on or order[-1] == "n" else ""
+    assert parts == f"|_{ends}"
+
+
+def without_references(template: Path) -> None:
+    """The template with nothing behind the place of the manuscript."""
+    if template.suffix == ".docx":
+        word = docx.Document(str(template))
+        last = word.paragraphs[-1]._p
+        last.getparent().remove(last)
+        word.save(str(template))
+        return
+    with zipfile.ZipFile(template) as archive:
+        parts = {name: archive.read(name) for name in archive.namelist()}
+    root = etree.fromstring(parts["content.xml"])
+    text = next(root.iter(q("office:text")))
+    text.remove(text[-1])
+    parts["content.xml"] = etree.tostring(root)
+    with zipfile.ZipFile(template, "w") as archive:
+        for name, content in parts.items():
+            archive.writestr(name, content)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import io
 import zipfile
 from copy import deepcopy
+from itertools import count
 from pathlib import Path
 from typing import Any
 
@@ -17,7 +18,7 @@ from istrel.render.marks.memory import written
 from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
 from istrel.render.opendocument.marks import new_record
 from istrel.render.opendocument.package import qualified as q
-from istrel.render.opendocument.styles import UPRIGHT
+from istrel.render.opendocument.styles import TURNED, UPRIGHT
 from istrel.render.opendocument.text import WHAT
 from istrel.render.opendocument.text import written as export
 from istrel.render.refresh.opendocument.whole import carried
@@ -55,11 +56,17 @@ def poured(document: Document, path: Path) -> bytes:
             (s for s in root.iter(q("style:style")) if s.get(q("style:name")) == _style_of(poured_in[0])), None
         )
         if style is not None and style.get(q("style:master-page-name")) == UPRIGHT:
-            del style.attrib[q("style:master-page-name")]
+            going_on = deepcopy(style)  # others of this style go on to begin pages that stand
+            del going_on.attrib[q("style:master-page-name")]
+            going_on.set(q("style:name"), name := _free(root, "GoingOn"))
+            style.addnext(going_on)
+            _first(poured_in[0]).set(q("text:style-name"), name)
     for one in poured_in:
         _adapt(one, names, pictures)
         text.append(one) if place is None else place.addprevious(one)
     if place is not None:
+        if place.getnext() is not None and _ends_lying(root, poured_in):
+            place.addprevious(_upright_again(root))
         place.getparent().remove(place)
     for style in root.iter(q("style:style")):
         _rename(style, "style:parent-style-name", names)
@@ -74,10 +81,35 @@ def poured(document: Document, path: Path) -> bytes:
     return parts.packed()
 
 
+def _ends_lying(root: Any, poured_in: list[Any]) -> bool:
+    """Whether the last page that came in lies on its long side."""
+    pages = {s.get(q("style:name")): s.get(q("style:master-page-name")) for s in root.iter(q("style:style"))}
+    begun = [pages.get(_style_of(one)) for one in poured_in]
+    return next((page for page in reversed(begun) if page), UPRIGHT) == TURNED
+
+
+def _upright_again(root: Any) -> Any:
+    """A paragraph with which pages stand upright again."""
+    home = root.find(q("office:automatic-styles"))
+    name = _free(root, "UprightAgain")
+    style = {"style:name": name, "style:family": "paragraph", "style:master-page-name": UPRIGHT}
+    etree.SubElement(home, q("style:style"), {q(key): value for key, value in style.items()})
+    return etree.Element(q("text:p"), {q("text:style-name"): name})
+
+
+def _free(root: Any, name: str) -> str:
+    """A name that no style has yet."""
+    known = {style.get(q("style:name")) for style in root.iter(q("style:style"))}
+    return next(one for one in (name, *(f"{name}{k}" for k in count(2))) if one not in known)
+
+
 def _style_of(element: Any) -> str:
     """The style of the first paragraph of an element."""
-    first = element if element.tag in PARAGRAPHS else next(element.iter(*PARAGRAPHS), element)
-    return str(first.get(q("text:style-name"), ""))
+    return str(_first(element).get(q("text:style-name"), ""))
+
+
+def _first(element: Any) -> Any:
+    return element if element.tag in PARAGRAPHS else next(element.iter(*PARAGRAPHS), element)
 
 
 def _hold(made: Any) -> None:

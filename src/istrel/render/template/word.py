@@ -12,6 +12,7 @@ import msgspec
 from docx.opc.constants import RELATIONSHIP_TYPE
 from docx.opc.exceptions import PackageNotFoundError
 from docx.opc.packuri import PackURI
+from docx.oxml import OxmlElement
 from docx.oxml.ns import qn
 from lxml import etree
 
@@ -55,6 +56,19 @@ def _fitted(document: Document, home: Any) -> Document:
     return Document(document.parts, msgspec.structs.replace(style, table=table), document.title, document.study)
 
 
+def _lies(section: Any) -> bool:
+    """Whether the pages of a section lie on their long side."""
+    size = section.find(qn("w:pgSz"))
+    return size is not None and size.get(qn("w:orient")) == "landscape"
+
+
+def _break(section: Any) -> Any:
+    """A paragraph with which a section ends."""
+    paragraph: Any = OxmlElement("w:p")
+    paragraph.get_or_add_pPr().append(section)
+    return paragraph
+
+
 class _Pour:
     """One document poured into another."""
 
@@ -71,21 +85,52 @@ class _Pour:
         styles = self._styles()
         place = next((p for p in self._body.iter(qn("w:p")) if is_place(letters_of(p))), None)
         comments = self._comments()
+        self._begin(place)
         for child in content:
             one = deepcopy(child)
             self._free = with_other_ids(one, self._free)
             self._adapt(one, styles, comments)
-            if place is not None:
-                place.addprevious(one)
-            elif self._page is not None:
-                self._page.addprevious(one)
-            else:
-                self._body.append(one)
+            self._put(place, one)
+        self._end(place)
         if place is not None:
             place.getparent().remove(place)
         for relation in self._made.part.rels.values():
             if relation.reltype == RELATION and remembered(relation.target_part.blob) is not None:
                 self._carry(relation.target_part, RELATION, "/customXml/istrel{}.xml")
+
+    def _sections(self) -> list[Any]:
+        return list(self._made.element.body.iter(qn("w:sectPr")))
+
+    def _put(self, place: Any | None, one: Any) -> None:
+        """At the end of what came in so far."""
+        before = place if place is not None else self._page
+        if before is not None:
+            before.addprevious(one)
+        else:
+            self._body.append(one)
+
+    def _begin(self, place: Any | None) -> None:
+        """What stands before a page that lies goes on to stand upright."""
+        before = (
+            [p for p in self._body if p is not self._page]
+            if place is None
+            else list(place.itersiblings(preceding=True))
+        )
+        if before and self._page is not None and _lies(self._sections()[0]):
+            self._put(place, _break(deepcopy(self._page)))
+
+    def _end(self, place: Any | None) -> None:
+        """A page at the end that lies ends where other pages follow; where none does, the last pages are those."""
+        last = self._sections()[-1]
+        if self._page is None or not _lies(last):
+            return
+        follows = place is not None and any(one is not self._page for one in place.itersiblings())
+        if follows:
+            self._put(place, _break(self._section(last)))
+        else:
+            lying = self._section(last)
+            self._page.getparent().replace(self._page, lying)
+            self._page = lying
 
     def _adapt(self, element: Any, styles: dict[str, str], comments: dict[str, str]) -> None:
         for said in element.iter(qn("w:pStyle")):
@@ -109,9 +154,8 @@ class _Pour:
         if self._page is None:
             return section
         made = deepcopy(self._page)
-        size, was = made.find(qn("w:pgSz")), section.find(qn("w:pgSz"))
-        lies = was is not None and was.get(qn("w:orient")) == "landscape"
-        if size is not None and lies:
+        size = made.find(qn("w:pgSz"))
+        if size is not None and _lies(section):
             wide, tall = size.get(qn("w:w")), size.get(qn("w:h"))
             for name, value in (("w:w", tall), ("w:h", wide), ("w:orient", "landscape")):
                 size.set(qn(name), value)
