@@ -5,7 +5,7 @@ from __future__ import annotations
 import io
 import zipfile
 from copy import deepcopy
-from itertools import count
+from itertools import chain, count
 from pathlib import Path
 from typing import Any
 
@@ -100,7 +100,7 @@ def _upright_again(root: Any) -> Any:
 def _free(root: Any, name: str) -> str:
     """A name that no style has yet."""
     known = {style.get(q("style:name")) for style in root.iter(q("style:style"))}
-    return next(one for one in (name, *(f"{name}{k}" for k in count(2))) if one not in known)
+    return next(one for one in chain((name,), (f"{name}{k}" for k in count(2))) if one not in known)
 
 
 def _style_of(element: Any) -> str:
