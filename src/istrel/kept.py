@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import sys
 from hashlib import sha256
 from pathlib import Path
@@ -23,3 +24,11 @@ def kept_at(name: str, *made_of: str | bytes) -> Path:
     folder = Path(platformdirs.user_cache_dir("istrel"))
     folder.mkdir(parents=True, exist_ok=True)
     return folder / f"{name}-{mark.hexdigest()[:16]}"
+
+
+def let_go_of_earlier(place: Path) -> None:
+    """Removes what was kept under this name of other letters: of an earlier version."""
+    for other in place.parent.glob(f"{place.name.rpartition('-')[0]}-*"):
+        if other != place:
+            with contextlib.suppress(OSError):
+                other.unlink()

@@ -22,12 +22,15 @@ def test_what_is_kept_says_the_same_whole_damaged_or_nowhere(tmp_path: Path, mon
     assert read_anew() == said
     kept = {path.name.partition("-")[0]: path for path in (tmp_path / "cache" / "istrel").iterdir()}
     assert sorted(kept) == ["grammar", "phrases"]
+    earlier = kept["phrases"].with_name("phrases-0123")
+    earlier.write_bytes(b"of an earlier version")
     assert read_anew() == said
     whole = {path: path.read_bytes() for path in kept.values()}
     for path, content in whole.items():
         path.write_bytes(content[: len(content) // 2])
     assert read_anew() == said
     assert kept["phrases"].read_bytes() == whole[kept["phrases"]]
+    assert not earlier.exists()
     (tmp_path / "file").write_text("no folder")
     monkeypatch.setenv("XDG_CACHE_HOME", str(tmp_path / "file"))
     assert read_anew() == said

@@ -49,7 +49,6 @@ class Found(QObject):
 
     def forget(self) -> None:
         """What was found out belongs to another source."""
-        self._study: Study | None = None
         self.facts: dict[str, VariableFacts] = {}
         self.file_facts: FileFacts | None = None
         self.beside: tuple[Beside, ...] = ()
@@ -76,14 +75,12 @@ class Found(QObject):
 
     def look(self, study: Study) -> None:
         """Look through the source in use of a study."""
-        self._study = study
-        self._background.submit("facts", lambda: _look(study), self._take_facts, words=tr("looking through the file"))
+        take = partial(self._take_facts, study)
+        self._background.submit("facts", lambda: _look(study), take, words=tr("looking through the file"))
 
-    def _take_facts(self, found: Looked) -> None:
+    def _take_facts(self, study: Study, found: Looked) -> None:
         self.file_facts, self.facts, self.beside = found
         self.facts_ready.emit()
-        study = self._study
-        assert study is not None
         words = tr("looking for what is wrong")
         self._background.submit(
             "screening",

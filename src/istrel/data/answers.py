@@ -175,11 +175,8 @@ def by_length(words: tuple[str, ...]) -> tuple[str, ...] | None:
     if not FEWEST_BANDS <= len(words) <= MOST_BANDS or len(lengths) < len(words) or len(signs) != 1:
         return None
     sign = signs.pop()
-    return (
-        None
-        if sign.isdigit() or (sign.isalpha() and sign not in "xX") or min(lengths) < 1
-        else tuple(sorted(words, key=len))
-    )
+    is_mark = not sign.isalnum() or sign in "xX"
+    return tuple(sorted(words, key=len)) if is_mark and min(lengths) else None
 
 
 def _amount(word: str) -> tuple[float, float] | None:

@@ -22,11 +22,8 @@ Numbers = TypeVar("Numbers", NDArray[np.float64], NDArray[np.int64])
 LARGE = 150_000
 FEW = 100_000  # values by groups that are counted without sorting
 CLASSES_PER_DOUBLING = 4
-COUNTED_FROM, MOST_PLACES, A_LOOK = (
-    150_000,
-    2**20,
-    1_000,
-)  # cases; values by groups; values that tell most columns apart
+COUNTED_FROM, MOST_PLACES = 150_000, 2**20  # cases of values that are counted; values by groups
+A_LOOK = 1_000  # rows after which most columns are known to have more decimals
 MOST_SPREAD = 50_000_000  # cases of a group that are spread out
 
 
@@ -260,10 +257,9 @@ def arrange_few(values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_
     """As `arrange`, for many cases of values of few decimals that lie close together, counted instead of sorted: every value stands
     once in its group, with how many cases have it. None where the values are others, or too few.
     """
-    everyone = bool(use.all())
-    factor = _factor(values[use][:A_LOOK] if not everyone else values[:A_LOOK])
-    if factor is None:
+    if values.size < COUNTED_FROM or (factor := _factor(values[:A_LOOK][use[:A_LOOK]])) is None:
         return None
+    everyone = bool(use.all())
     own, group = (values, codes) if everyone else (values[use], codes[use])
     if own.size < COUNTED_FROM:
         return None

@@ -11,7 +11,7 @@ import msgspec
 
 from istrel.english import english
 from istrel.files import write_whole
-from istrel.kept import kept_at
+from istrel.kept import kept_at, let_go_of_earlier
 from istrel.problem import Problem
 
 LANGUAGES = {"en": english("English"), "de": english("German"), "fr": english("French"), "es": english("Spanish")}
@@ -47,6 +47,7 @@ def phrases() -> dict[str, Phrase]:
     found = _read(written)
     with contextlib.suppress(Problem):
         write_whole(place, msgspec.msgpack.encode(found))
+        let_go_of_earlier(place)
     return found
 
 

@@ -2043,7 +2043,7 @@
   </message>
   <message>
    <source>Table on the paper</source>
-   <translation>Tableau sur le papier</translation>
+   <translation>Les cellules sur le papier</translation>
   </message>
   <message>
    <source>Tables</source>

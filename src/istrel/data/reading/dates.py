@@ -367,9 +367,8 @@ def _with_time(days: NDArray[Any], parts: pa.StructArray, there: set[str]) -> tu
     hour, minute, second = (_number(parts, part) for part in ("hour", "minute", "second"))
     said = pc.fill_null(pc.struct_field(parts, "half"), "") if "half" in there else pa.array([""] * len(parts))
     half = pc.utf8_lower(pc.utf8_slice_codeunits(said, 0, 1))
-    morning, evening = (
-        np.asarray(pc.is_in(half, pa.array(list(signs)))) for signs in ("av", "pn")
-    )  # and vorm., nachm.
+    signs = (pa.array(["a", "v"]), pa.array(["p", "n"]))  # am and vorm., pm and nachm.
+    morning, evening = (np.asarray(pc.is_in(half, each)) for each in signs)
     halves = morning | evening
     fine = (hour < 24) & (minute < 60) & (second < 61) & (~halves | ((hour >= 1) & (hour <= 12)))
     hour = np.where(halves, hour % 12 + 12 * evening, hour)

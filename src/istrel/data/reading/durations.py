@@ -55,7 +55,8 @@ DURATION = re.compile(
 YEARS_AND_MONTHS = re.compile(
     r"(?i)(?:^|[\W_])(?:j|y|a|jahre?|years?|yrs?|ans|años)\s?[,.;:/]\s?(?:m|monate?|months?|mo|mois|meses)(?:$|[\W_])"
 )
-FEWEST_OF_A_CLOCK, FEWEST_MINUTES = 8, 3  # values; minutes, different ones: “.0” and “.5” are halves of an hour as well
+FEWEST_OF_A_CLOCK = 8  # values
+FEWEST_MINUTES = 3  # different ones: “.0” and “.5” are halves of an hour as well
 MONTHS = (*range(12), *range(10, 100, 10))  # “8,1” may be ten months or one
 HOURS_OF_A_DAY = 24
 

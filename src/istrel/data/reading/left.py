@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
 
 import numpy as np
 import pyarrow as pa
@@ -36,42 +37,39 @@ def say_other_words(name: str, words: pa.Array, read: NDArray[np.bool_], notes: 
 
 
 def say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
-    """Why a column that looks like numbers is one of texts."""
-    either = (as_durations(name, words), as_angles(words))
-    unsure = [one for one in either if one is not None and one.unsure and int(one.read.sum()) >= MOSTLY * len(words)]
-    if unsure:
-        notes.say(name, unsure[0].said, unsure=True)
-    elif word := _month_among_names(words):
-        month = english(
+    """Why a column that looks like numbers is one of texts: the first reason that holds."""
+    if (reason := next(_reasons(name, words), None)) is not None:
+        notes.say(name, reason, unsure=True)
+
+
+def _reasons(name: str, words: pa.Array) -> Iterator[str]:
+    for one in (as_durations(name, words), as_angles(words)):
+        if one is not None and one.unsure and int(one.read.sum()) >= MOSTLY * len(words):
+            yield one.said
+    if word := _month_among_names(words):
+        yield english(
             "“{word}” stands among words like names: a program may have made a date of one (as of SEPT2 or MARCH1). Mend it in "
             "the file or in its cell.",
             word=word,
         )
-        notes.say(name, month, unsure=True)
-    elif word := _a_code(words):
-        code = english("“{word}” and its like were left as text; they may be powers of ten.", word=word)
-        notes.say(name, code, unsure=True)
-    elif units := several_units(words):
-        words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
-        notes.say(name, words_, unsure=True)
-    elif word := strange_unit(words):
-        words_ = english(
+    if word := _a_code(words):
+        yield english("“{word}” and its like were left as text; they may be powers of ten.", word=word)
+    if units := several_units(words):
+        yield english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
+    if word := strange_unit(words):
+        yield english(
             "what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.", word=word
         )
-        notes.say(name, words_, unsure=True)
-    elif two := unlike_units(words):
-        words_ = english(
+    if two := unlike_units(words):
+        yield english(
             "what stands beside its numbers differs (“{one}”, “{other}”); it was left as text.",
             one=two[0],
             other=two[1],
         )
-        notes.say(name, words_, unsure=True)
-    elif word := _without_year(words):
-        yearless = english("“{word}” and its like are days without a year; it was left as text.", word=word)
-        notes.say(name, yearless, unsure=True)
-    elif word := _two_places(words):
-        places = english("“{word}” is a latitude and a longitude in one cell; it was left as text.", word=word)
-        notes.say(name, places, unsure=True)
+    if word := _without_year(words):
+        yield english("“{word}” and its like are days without a year; it was left as text.", word=word)
+    if word := _two_places(words):
+        yield english("“{word}” is a latitude and a longitude in one cell; it was left as text.", word=word)
 
 
 def _a_code(words: pa.Array) -> str:

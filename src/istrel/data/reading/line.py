@@ -12,8 +12,7 @@ from istrel.english import English, english
 DELIMITERS = (*map(english, ("comma", "semicolon", "tab", "bar", "space")), "^", "~", ":", "!")
 FORMS = tuple(
     map(
-        english,
-        ("bars around each line", "single quotes", "spaces beside quotes", "columns of fixed width", "stacked"),
+        english, ("bars around each line", "single quotes", "spaces beside quotes", "columns of fixed width", "stacked")
     )
 )
 NAMING: dict[str, Callable[[str], English]] = {  # what a reading begins with that names something

@@ -178,18 +178,12 @@ def _unread(look: Look) -> Iterator[Finding]:
 
 def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: str) -> tuple[Remedy, ...]:
     """Read what has the other decimal mark, take limits for what they are, and the rest is missing."""
-    limits = (
-        {text: limit for text in texts if (limit := limit_of(without_unit(text, column.unit), decimal)) is not None}
-        if column.kind is Kind.NUMBER
-        else {}
-    )
-    read = {text: _as_number(text) for text in texts} if column.kind is Kind.NUMBER else {}
-    decimals = {text: value for text, value in read.items() if value is not None}
-    rough = {
-        text: value
-        for text in texts
-        if column.kind is Kind.NUMBER and (value := about(without_unit(text, column.unit), decimal)) is not None
-    }
+    if column.kind is not Kind.NUMBER:
+        return (Remedy(english("treat as missing"), MarkMissing((column.name,), tuple(texts))),)
+    bare = {text: without_unit(text, column.unit) for text in texts}
+    limits = {text: limit for text in texts if (limit := limit_of(bare[text], decimal)) is not None}
+    decimals = {text: value for text in texts if (value := _as_number(text)) is not None}
+    rough = {text: value for text in texts if (value := about(bare[text], decimal)) is not None}
     numbers = {**decimals, **rough}
     rest = tuple(text for text in texts if text not in numbers)
     remedies = []

@@ -109,27 +109,28 @@ class _Pour:
         else:
             self._body.append(one)
 
+    def _stands_free(self, place: Any | None) -> bool:
+        """Whether pages can begin and end there: not within a cell of a table."""
+        return self._page is not None and (place is None or place.getparent() is self._body)
+
     def _begin(self, place: Any | None) -> None:
         """What stands before a page that lies goes on to stand upright."""
-        before = (
-            [p for p in self._body if p is not self._page]
-            if place is None
-            else list(place.itersiblings(preceding=True))
-        )
-        if before and self._page is not None and _lies(self._sections()[0]):
+        if not self._stands_free(place) or not _lies(self._sections()[0]):
+            return
+        first = self._page if place is None else place
+        if next(first.itersiblings(preceding=True), None) is not None:
             self._put(place, _break(deepcopy(self._page)))
 
     def _end(self, place: Any | None) -> None:
-        """A page at the end that lies ends where other pages follow; where none does, the last pages are those."""
+        """A page at the end that lies ends where others follow; where none does, the last pages lie."""
         last = self._sections()[-1]
-        if self._page is None or not _lies(last):
+        if not self._stands_free(place) or not _lies(last):
             return
-        follows = place is not None and any(one is not self._page for one in place.itersiblings())
-        if follows:
-            self._put(place, _break(self._section(last)))
+        lying = self._section(last)
+        if place is not None and place.getnext() is not self._page:
+            self._put(place, _break(lying))
         else:
-            lying = self._section(last)
-            self._page.getparent().replace(self._page, lying)
+            self._body.replace(self._page, lying)
             self._page = lying
 
     def _adapt(self, element: Any, styles: dict[str, str], comments: dict[str, str]) -> None:
