@@ -313,7 +313,7 @@ def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Co
         enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
         enough = (
             enough
-            or _few_others(texts, found.read, n)
+            or _few_others(texts, found.read | found.nearly, n)  # limits are no other words
             or (readable.sum() >= AT_LEAST * n and _measured_beside(texts, found))
         )
         enough = enough or (
